@@ -1,0 +1,23 @@
+package escrel.core.calibre;
+
+/** What a part is to the ordering rules, whatever it is called on its sheet. Most parts have none of these. */
+public enum Role {
+    CASE_BACK,
+    STEM,
+    HANDS,
+    DIAL,
+    HOUR_WHEEL,
+    MINUTE_WHEEL,
+    CANNON_PINION,
+    BALANCE_COCK,
+    POWER_DOWN,
+    PALLET_BRIDGE,
+    PALLET_FORK,
+    ESCAPE_WHEEL,
+    RATCHET_WHEEL,
+    CROWN_WHEEL,
+    TRAIN_BRIDGE,
+    BARREL_BRIDGE,
+    BARREL,
+    MAINSPRING
+}

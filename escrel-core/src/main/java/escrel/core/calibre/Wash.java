@@ -1,0 +1,13 @@
+package escrel.core.calibre;
+
+/** How a part may be cleaned. */
+public enum Wash {
+    /** May go through the machine in its basket. */
+    MACHINE,
+    /** Short dip in solvent only, by hand. */
+    DIP,
+    /** Not into the machine and not into a bath: brushed, pegged or wiped. */
+    BY_HAND,
+    /** Not cleaned beyond the agreed stance (dial, hands). */
+    STANCE
+}

@@ -1,0 +1,16 @@
+package escrel.core.parts;
+
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.service.Step;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something was found.
+ *
+ * @param part code on the sheet, or nothing for the watch as a whole
+ * @param words what exactly
+ */
+public record FindingRaised(@Nullable String part, Grade grade, Defect defect, Origin origin, String words)
+        implements Step {}

@@ -1,0 +1,8 @@
+/**
+ * Putting the movement in beat: how far the impulse jewel stands off and which way to turn what. Leans on quantity and
+ * timing.readings.
+ */
+@NullMarked
+package escrel.core.regulation;
+
+import org.jspecify.annotations.NullMarked;

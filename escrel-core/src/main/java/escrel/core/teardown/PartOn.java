@@ -1,0 +1,17 @@
+package escrel.core.teardown;
+
+import escrel.core.service.Step;
+
+/**
+ * A part (or its replacement) went on again for good. A visit is a {@link Visit}.
+ *
+ * @param part code on the sheet
+ * @param note may be empty
+ * @param inSpiteOf why the restorer went on although a rule spoke against it; empty when none did
+ */
+public record PartOn(String part, String note, String inSpiteOf) implements Step {
+    /** An uneventful step. */
+    public static PartOn plain(String part) {
+        return new PartOn(part, "", "");
+    }
+}

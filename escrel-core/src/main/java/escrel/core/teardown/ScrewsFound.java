@@ -1,0 +1,14 @@
+package escrel.core.teardown;
+
+/** How the screws of a part were found as it came off. */
+public enum ScrewsFound {
+    AS_ON_SHEET,
+    ONE_MISSING,
+    ONE_FOREIGN,
+    ONE_DAMAGED;
+
+    /** The next choice on the screw key, round and round. */
+    public ScrewsFound next() {
+        return values()[(ordinal() + 1) % values().length];
+    }
+}

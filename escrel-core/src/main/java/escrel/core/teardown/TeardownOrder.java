@@ -1,0 +1,131 @@
+package escrel.core.teardown;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.Side;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * The way down: in which order what is still on should come off. Keeps holds, safety rules and schools (in that weight),
+ * then the fewest turn-overs, then groups together, then the order of the sheet. Source: M15.
+ */
+public final class TeardownOrder {
+    private final TeardownState state;
+    private final List<Constraint> constraints;
+    private final List<Part> remaining;
+    private final int turnOvers;
+
+    private TeardownOrder(TeardownState state, List<Constraint> constraints, Sequencer.Sequence sequence) {
+        this.state = state;
+        this.constraints = constraints;
+        this.remaining =
+                sequence.ids().stream().map(state.sheet()::requirePart).toList();
+        this.turnOvers = sequence.turnOvers();
+    }
+
+    /** The way down from this state under these schools. */
+    public static TeardownOrder from(TeardownState state, Schools schools) {
+        List<Constraint> constraints = OrderingRules.of(state.sheet(), schools);
+        return over(state, constraints, state.sheet().parts());
+    }
+
+    /**
+     * The way in to one part: only what must come off, in order, the part itself last. The set is the closure of holds;
+     * the power comes down always; the balance comes off where there is no shock setting or a neighbour of its cock is
+     * worked on, and may stay otherwise. Source: M15.
+     *
+     * @param target code of a part on the sheet
+     */
+    public static TeardownOrder wayIn(TeardownState state, Schools schools, String target) {
+        CalibreSheet sheet = state.sheet();
+        List<Constraint> rules = OrderingRules.of(sheet, schools);
+        Set<String> wanted = new HashSet<>();
+        close(sheet.requirePart(target).code(), rules, wanted);
+        sheet.withRole(Role.POWER_DOWN)
+                .filter(power -> touchesMovement(sheet, target))
+                .ifPresent(power -> close(power.code(), rules, wanted));
+        return over(
+                state,
+                rules,
+                sheet.parts().stream().filter(p -> wanted.contains(p.code())).toList());
+    }
+
+    private static boolean touchesMovement(CalibreSheet sheet, String target) {
+        Group group = sheet.requirePart(target).group();
+        return group != Group.CASE && group != Group.DIAL_AND_HANDS && group != Group.MOTION_WORK;
+    }
+
+    private static void close(String part, List<Constraint> rules, Set<String> wanted) {
+        if (wanted.add(part)) {
+            rules.stream()
+                    .filter(c -> c.weight() != Constraint.Weight.SCHOOL && c.then().equals(part))
+                    .forEach(c -> close(c.first(), rules, wanted));
+        }
+    }
+
+    private static TeardownOrder over(TeardownState state, List<Constraint> constraints, Collection<Part> parts) {
+        List<Sequencer.Item> items = new ArrayList<>();
+        List<Part> sheetOrder = state.sheet().parts();
+        for (Part part : parts) {
+            if (!state.isOff(part.code())) {
+                items.add(new Sequencer.Item(
+                        part.code(), part.side(), part.group().name(), sheetOrder.indexOf(part)));
+            }
+        }
+        return new TeardownOrder(
+                state, constraints, Sequencer.order(items, constraints, sideUp(state).orElse(null)));
+    }
+
+    /** The side that was worked on last, if anything came off yet. */
+    public static Optional<Side> sideUp(TeardownState state) {
+        List<String> order = state.order();
+        for (int i = order.size() - 1; i >= 0; i--) {
+            Side side = state.sheet().requirePart(order.get(i)).side();
+            if (side != Side.IN_HAND) {
+                return Optional.of(side);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is still on, in the order in which it should come off. */
+    public List<Part> remaining() {
+        return remaining;
+    }
+
+    /** The part that should come off next, or nothing on a bare plate. */
+    public Optional<Part> next() {
+        return remaining.stream().findFirst();
+    }
+
+    /** How often the movement will be turned over. */
+    public int turnOvers() {
+        return turnOvers;
+    }
+
+    /** Minutes for the whole order by the sheet's usual times; parts without one count nothing. */
+    public double minutes() {
+        return remaining.stream().mapToDouble(Part::minutes).sum();
+    }
+
+    /** The rules that taking this part off now would break, weightiest first; empty when it may come off. */
+    public List<Constraint> brokenBy(String part) {
+        return constraints.stream()
+                .filter(c -> c.then().equals(part) && !state.isOff(c.first()))
+                .collect(Collectors.toMap(Constraint::first, c -> c, (a, b) -> a, LinkedHashMap::new))
+                .values()
+                .stream()
+                .sorted(Comparator.comparing(Constraint::weight))
+                .toList();
+    }
+}

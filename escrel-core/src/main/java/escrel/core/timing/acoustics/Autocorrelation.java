@@ -1,0 +1,78 @@
+package escrel.core.timing.acoustics;
+
+import org.hipparchus.complex.Complex;
+import org.hipparchus.transform.DftNormalization;
+import org.hipparchus.transform.FastFourierTransformer;
+import org.hipparchus.transform.TransformType;
+
+/** How alike an envelope is to itself some time later: 1 at lag 0, about 0 where there is no likeness. */
+final class Autocorrelation {
+    private final double[] values;
+    private final double blockSeconds;
+
+    private Autocorrelation(double[] values, double blockSeconds) {
+        this.values = values;
+        this.blockSeconds = blockSeconds;
+    }
+
+    static Autocorrelation of(Envelope envelope) {
+        double[] x = envelope.values();
+        double mean = 0;
+        for (double v : x) {
+            mean += v / x.length;
+        }
+        // twice the length, so that the end does not wrap round onto the beginning
+        int size = Integer.highestOneBit(Math.max(1, 2 * x.length - 1)) * 2;
+        double[] padded = new double[size];
+        for (int i = 0; i < x.length; i++) {
+            padded[i] = x[i] - mean;
+        }
+        FastFourierTransformer fft = new FastFourierTransformer(DftNormalization.STANDARD);
+        Complex[] spectrum = fft.transform(padded, TransformType.FORWARD);
+        for (int i = 0; i < size; i++) {
+            double re = spectrum[i].getRealPart();
+            double im = spectrum[i].getImaginaryPart();
+            spectrum[i] = new Complex(re * re + im * im);
+        }
+        Complex[] back = fft.transform(spectrum, TransformType.INVERSE);
+        double zero = back[0].getRealPart() / x.length;
+        double[] values = new double[x.length];
+        for (int lag = 0; lag < x.length; lag++) {
+            // each lag by the number of pairs it has
+            values[lag] = zero > 0 ? back[lag].getRealPart() / (x.length - lag) / zero : 0;
+        }
+        return new Autocorrelation(values, envelope.blockSeconds());
+    }
+
+    /** Likeness at a lag in seconds, between blocks by a straight line; 0 beyond the end. */
+    double at(double lagSeconds) {
+        double position = lagSeconds / blockSeconds;
+        int below = (int) position;
+        if (below < 0 || below + 1 >= values.length) {
+            return 0;
+        }
+        double part = position - below;
+        return values[below] * (1 - part) + values[below + 1] * part;
+    }
+
+    /** The lag in seconds of the greatest likeness within reach of a lag, by a parabola through the best three blocks. */
+    double peakNear(double lagSeconds, double reachSeconds) {
+        int from = Math.max(1, (int) Math.floor((lagSeconds - reachSeconds) / blockSeconds));
+        int to = Math.min(values.length - 2, (int) Math.ceil((lagSeconds + reachSeconds) / blockSeconds));
+        int best = from;
+        for (int i = from; i <= to; i++) {
+            best = values[i] > values[best] ? i : best;
+        }
+        if (best <= from || best >= to) {
+            return best * blockSeconds;
+        }
+        double left = values[best - 1];
+        double right = values[best + 1];
+        double curve = left - 2 * values[best] + right;
+        return (best + (curve < 0 ? (left - right) / (2 * curve) : 0)) * blockSeconds;
+    }
+
+    double longestLagSeconds() {
+        return values.length * blockSeconds;
+    }
+}

@@ -1,0 +1,197 @@
+package escrel.core.timing.acoustics;
+
+import escrel.core.quantity.Amplitude;
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.quantity.Rate;
+import escrel.core.timing.readings.LiftTime;
+import escrel.core.timing.readings.Swing;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Turns a sound into a reading. In outline: high-pass; beat rate and period from the likeness of the sound to itself;
+ * beats followed one by one; ticks and tocks stacked; unlocking and drop picked in the stacks and followed from beat to
+ * beat; rate from a robust line through the middles between unlocking and drop, since a slow drift of the amplitude
+ * biases either alone; amplitude and beat error from the mean lift time and the unlocking sounds (M2, M3, M4). Running
+ * time grows with the length of the sound.
+ */
+public final class BeatAnalyser {
+    /** Shortest usable sound in seconds. Source: measures, Recordings. */
+    public static final double SHORTEST_SECONDS = 4;
+
+    private static final double HIGH_PASS_HERTZ = 1200;
+    private static final double LARGEST_SCATTER_SECONDS = 0.0015;
+    private static final int TREND_PARTS = 4;
+
+    private final LiftAngle liftAngle;
+    private final @Nullable BeatRate given;
+
+    private BeatAnalyser(LiftAngle liftAngle, @Nullable BeatRate given) {
+        this.liftAngle = liftAngle;
+        this.given = given;
+    }
+
+    /** An analyser that recognises the beat rate among the usual ones. */
+    public static BeatAnalyser recognising(LiftAngle liftAngle) {
+        return new BeatAnalyser(liftAngle, null);
+    }
+
+    /** An analyser for a movement whose beat rate is known. */
+    public static BeatAnalyser forBeatRate(BeatRate beatRate, LiftAngle liftAngle) {
+        return new BeatAnalyser(liftAngle, beatRate);
+    }
+
+    /**
+     * The reading of a sound.
+     *
+     * @throws NoCredibleBeatException when it is too short, silent, without a steady beat, beats at another rate than
+     *     given, or yields an amplitude nobody would believe
+     */
+    public SoundReading analyse(Sound sound) {
+        if (sound.seconds() < SHORTEST_SECONDS) {
+            throw new NoCredibleBeatException(
+                    "The sound lasts %.1f s; at least %.0f s are needed".formatted(sound.seconds(), SHORTEST_SECONDS),
+                    "Record for 20 seconds or more.");
+        }
+        float[] filtered = HighPass.apply(sound, Math.min(HIGH_PASS_HERTZ, sound.sampleRate() / 8));
+        requireLife(filtered);
+        Envelope coarse = Envelope.of(filtered, sound.sampleRate(), Envelope.BLOCK_SECONDS);
+        BeatRateFinder.Found found = beatRate(coarse);
+        Envelope fine = Envelope.of(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
+        BeatTracker tracker = new BeatTracker(coarse, fine, found.periodSeconds());
+        HalfBeat tick = new HalfBeat(filtered, sound.sampleRate(), tracker, 0);
+        HalfBeat tock = new HalfBeat(filtered, sound.sampleRate(), tracker, 1);
+        Swing swing = new Swing(found.beatRate(), liftAngle);
+        BeatSounds.Chosen chosen = BeatSounds.choose(tick.rises(), tock.rises(), swing)
+                .orElseThrow(() -> new NoCredibleBeatException(
+                        "The sound beats, but unlocking and drop cannot be told apart",
+                        "Press the pick-up to the crown, keep the room quiet and record again."));
+        tick.measure(chosen.tick().unlock(), chosen.tick().drop());
+        tock.measure(chosen.tock().unlock(), chosen.tock().drop());
+        return reading(sound, found, tracker, tick, tock, swing);
+    }
+
+    private static void requireLife(float[] filtered) {
+        double energy = 0;
+        for (float x : filtered) {
+            energy += x * x;
+        }
+        // below the last bit of a 16-bit file there is nothing to hear
+        if (Math.sqrt(energy / filtered.length) < 1.0 / 32_768 / 4) {
+            throw new NoCredibleBeatException(
+                    "The recording is silent", "Check that the pick-up is plugged in and chosen, and record again.");
+        }
+    }
+
+    private BeatRateFinder.Found beatRate(Envelope coarse) {
+        BeatRateFinder finder = new BeatRateFinder(coarse);
+        List<BeatRate> usual = BeatRate.USUAL;
+        BeatRateFinder.@Nullable Found recognised = finder.among(usual).orElse(null);
+        if (given == null) {
+            if (recognised == null) {
+                throw new NoCredibleBeatException(
+                        "No steady beat was found in the sound",
+                        "Check that the watch runs and the pick-up touches it, keep the room quiet and record again.");
+            }
+            return recognised;
+        }
+        BeatRateFinder.Found asGiven = finder.at(given);
+        if (!asGiven.credible()) {
+            throw new NoCredibleBeatException(
+                    "No steady beat of %.0f beats per hour was found in the sound".formatted(given.beatsPerHour()),
+                    recognised == null
+                            ? "Check that the watch runs and the pick-up touches it, and record again."
+                            : "The sound beats at about %.0f per hour: check the calibre's beat rate."
+                                    .formatted(recognised.beatRate().beatsPerHour()));
+        }
+        return asGiven;
+    }
+
+    private SoundReading reading(
+            Sound sound,
+            BeatRateFinder.Found found,
+            BeatTracker tracker,
+            HalfBeat tick,
+            HalfBeat tock,
+            Swing swing) {
+        Middles middles = Middles.of(tick, tock);
+        RobustLine line = RobustLine.fit(middles.numbers(), middles.times());
+        int detected = 0;
+        int rejected = 0;
+        for (int i = 0; i < middles.numbers().length; i++) {
+            detected += line.rejects(i) ? 0 : 1;
+            rejected += line.rejects(i) ? 1 : 0;
+        }
+        int missed = tracker.numbers().length - detected - rejected;
+        requireSteady(line, detected, tracker.numbers().length);
+
+        double[] lifts = middles.lifts();
+        double lift = Robust.mean(lifts);
+        double liftError = Robust.standardErrorOfMean(lifts);
+        // half the difference of the intervals tick to tock and tock to tick. Heard between unlockings and between drops
+        // it is the same by symmetry, so the middles give the mean of both and half the error of picking either
+        double heard = Math.abs(line.intercept(1) - line.intercept(0));
+        double heardError = line.sigma() * 2 / Math.sqrt(Math.max(1, detected));
+        Amplitude amplitude = requireCredible(swing, lift, heard);
+        double amplitudeError = amplitude.degrees() * liftError / lift;
+        double rateError = Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12)
+                / (line.slope() * Math.pow(detected, 1.5));
+        return new SoundReading(
+                found.beatRate(),
+                found.score(),
+                liftAngle,
+                Measured.withStandardError(
+                        Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay(), rateError),
+                Measured.withStandardError(amplitude.degrees(), amplitudeError),
+                Measured.withStandardError(swing.beatError(lift, heard).millis(), heardError * 1000),
+                new LiftTime(
+                        Measured.withStandardError(lift * 1000, liftError * 1000),
+                        Measured.withStandardError(heard * 1000, heardError * 1000)),
+                detected,
+                missed,
+                rejected,
+                SignalQuality.decibels(tick.stack(), tick.dropSeconds()),
+                sound.seconds(),
+                trend(found.beatRate(), middles),
+                SignalQuality.averagedBeat(tick, tock));
+    }
+
+    private static void requireSteady(RobustLine line, int detected, int expected) {
+        if (detected < 0.5 * expected || line.sigma() > LARGEST_SCATTER_SECONDS || detected < 12) {
+            throw new NoCredibleBeatException(
+                    "Of %d beats expected only %d lie where they should".formatted(expected, detected),
+                    "Keep the room quiet, press the pick-up to the crown and record again.");
+        }
+    }
+
+    private static Amplitude requireCredible(Swing swing, double lift, double heard) {
+        if (lift > 0 && lift < swing.beatRate().periodSeconds() / 2) {
+            Amplitude amplitude = swing.amplitude(lift, Math.min(heard, lift));
+            if (amplitude.credible()) {
+                return amplitude;
+            }
+        }
+        throw new NoCredibleBeatException(
+                "The lift time of %.2f ms gives no credible amplitude".formatted(lift * 1000),
+                "Check lift angle, beat rate, or the sound used.");
+    }
+
+    private static List<Double> trend(BeatRate nominal, Middles middles) {
+        List<Double> trend = new ArrayList<>();
+        int n = middles.numbers().length;
+        for (int part = 0; part < TREND_PARTS; part++) {
+            int from = part * n / TREND_PARTS;
+            int to = (part + 1) * n / TREND_PARTS;
+            RobustLine line = RobustLine.fit(
+                    Arrays.copyOfRange(middles.numbers(), from, to), Arrays.copyOfRange(middles.times(), from, to));
+            if (line.slope() > 0) {
+                trend.add(Rate.ofMeanBeat(nominal, line.slope()).secondsPerDay());
+            }
+        }
+        return List.copyOf(trend);
+    }
+}

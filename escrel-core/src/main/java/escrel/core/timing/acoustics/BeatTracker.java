@@ -1,0 +1,220 @@
+package escrel.core.timing.acoustics;
+
+import java.util.Arrays;
+
+/**
+ * Follows the beats through a recording: where each tick and tock lies to about a tenth of a millisecond, which are
+ * missing, and how the period wanders. Beats keep their number when one is missed.
+ */
+final class BeatTracker {
+    private static final double SMOOTH_SECONDS = 0.006;
+    private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
+    private static final double ALIKE = 0.25;
+    private static final int NEIGHBOURS = 8;
+
+    private final Envelope fine;
+    private final double halfWindowSeconds;
+    private final int[] numbers;
+    private final double[] predicted;
+    private final boolean[] present;
+    private double period;
+
+    /**
+     * @param coarse envelope in blocks of half a millisecond
+     * @param fine envelope in blocks of a tenth
+     * @param periodSeconds full period as found for the whole recording
+     */
+    BeatTracker(Envelope coarse, Envelope fine, double periodSeconds) {
+        this.fine = fine;
+        this.period = periodSeconds;
+        this.halfWindowSeconds = 0.30 * periodSeconds / 2;
+        double[] phase = phases(coarse);
+        int swings = (int) Math.floor(fine.seconds() / periodSeconds) + 1;
+        int[] allNumbers = new int[2 * swings];
+        double[] allTimes = new double[2 * swings];
+        int count = 0;
+        for (int k = 0; k < 2 * swings; k++) {
+            double time = phase[k & 1] + (k / 2) * periodSeconds;
+            if (time >= 0 && time < fine.seconds()) {
+                allNumbers[count] = k;
+                allTimes[count++] = time;
+            }
+        }
+        this.numbers = Arrays.copyOf(allNumbers, count);
+        this.predicted = Arrays.copyOf(allTimes, count);
+        this.present = new boolean[count];
+        follow();
+    }
+
+    /** The two places within a period where the sound is loudest, tick before tock, about half a period apart. */
+    private double[] phases(Envelope coarse) {
+        int bins = Math.max(8, (int) Math.round(period / coarse.blockSeconds()));
+        double[] sum = new double[bins];
+        int[] count = new int[bins];
+        for (int i = 0; i < coarse.values().length; i++) {
+            double time = (i + 0.5) * coarse.blockSeconds();
+            int bin = (int) ((time / period - Math.floor(time / period)) * bins);
+            sum[Math.min(bin, bins - 1)] += coarse.values()[i];
+            count[Math.min(bin, bins - 1)]++;
+        }
+        for (int i = 0; i < bins; i++) {
+            sum[i] /= Math.max(1, count[i]);
+        }
+        double[] smooth = aroundTheClock(sum, (int) Math.round(SMOOTH_SECONDS / coarse.blockSeconds()));
+        int reach = (int) Math.round(Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period) / coarse.blockSeconds());
+        int bestTick = 0;
+        int bestTock = bins / 2;
+        double best = -1;
+        for (int tick = 0; tick < bins; tick++) {
+            for (int d = -reach; d <= reach; d++) {
+                int tock = Math.floorMod(tick + bins / 2 + d, bins);
+                if (smooth[tick] + smooth[tock] > best) {
+                    best = smooth[tick] + smooth[tock];
+                    bestTick = tick;
+                    bestTock = tock;
+                }
+            }
+        }
+        int first = Math.min(bestTick, bestTock);
+        int second = Math.max(bestTick, bestTock);
+        return new double[] {(first + 0.5) / bins * period, (second + 0.5) / bins * period};
+    }
+
+    private static double[] aroundTheClock(double[] values, int width) {
+        double[] out = new double[values.length];
+        for (int i = 0; i < values.length; i++) {
+            for (int d = -width / 2; d <= width / 2; d++) {
+                out[i] += values[Math.floorMod(i + d, values.length)];
+            }
+        }
+        return out;
+    }
+
+    private void follow() {
+        double[] reach = {0.005, 0.0025, 0.0015};
+        for (double r : reach) {
+            double[] times = new double[numbers.length];
+            Arrays.fill(times, Double.NaN);
+            for (int half = 0; half < 2; half++) {
+                align(half, r, times);
+            }
+            RobustLine line = RobustLine.fit(numbers, times);
+            if (line.slope() > 0) {
+                period = 2 * line.slope();
+            }
+            double[] wander = wander(line);
+            for (int i = 0; i < numbers.length; i++) {
+                present[i] = !Double.isNaN(times[i]) && Math.abs(times[i] - line.at(numbers[i]) - wander[i]) < 0.003;
+                predicted[i] = line.at(numbers[i]) + wander[i];
+            }
+        }
+    }
+
+    private void align(int half, double reachSeconds, double[] times) {
+        int window = (int) Math.round(halfWindowSeconds / fine.blockSeconds());
+        int reach = (int) Math.round(reachSeconds / fine.blockSeconds());
+        double[] pattern = new double[2 * window + 1];
+        int used = 0;
+        for (int i = 0; i < numbers.length; i++) {
+            int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
+            if ((numbers[i] & 1) == half && inside(centre, window)) {
+                used++;
+                for (int j = 0; j < pattern.length; j++) {
+                    pattern[j] += fine.values()[centre - window + j];
+                }
+            }
+        }
+        if (used == 0) {
+            return;
+        }
+        for (int i = 0; i < numbers.length; i++) {
+            int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
+            if ((numbers[i] & 1) == half && inside(centre, window + reach)) {
+                double shift = shift(pattern, centre, window, reach);
+                times[i] = (centre + shift) * fine.blockSeconds();
+            }
+        }
+    }
+
+    private boolean inside(int centre, int reach) {
+        return centre - reach >= 0 && centre + reach < fine.values().length;
+    }
+
+    private double shift(double[] pattern, int centre, int window, int reach) {
+        double[] likeness = new double[2 * reach + 1];
+        int top = 0;
+        for (int lag = -reach; lag <= reach; lag++) {
+            likeness[lag + reach] = correlation(pattern, centre + lag - window);
+            top = likeness[lag + reach] > likeness[top] ? lag + reach : top;
+        }
+        if (likeness[top] < ALIKE || top == 0 || top == 2 * reach) {
+            return Double.NaN;
+        }
+        double curve = likeness[top - 1] - 2 * likeness[top] + likeness[top + 1];
+        return top - reach + (curve < 0 ? (likeness[top - 1] - likeness[top + 1]) / (2 * curve) : 0);
+    }
+
+    private double correlation(double[] pattern, int from) {
+        double sp = 0;
+        double sv = 0;
+        double spp = 0;
+        double svv = 0;
+        double spv = 0;
+        int n = pattern.length;
+        for (int j = 0; j < n; j++) {
+            double p = pattern[j];
+            double v = fine.values()[from + j];
+            sp += p;
+            sv += v;
+            spp += p * p;
+            svv += v * v;
+            spv += p * v;
+        }
+        double vp = spp - sp * sp / n;
+        double vv = svv - sv * sv / n;
+        return vp > 0 && vv > 0 ? (spv - sp * sv / n) / Math.sqrt(vp * vv) : 0;
+    }
+
+    /** Slow wander about the line: the median of the neighbours' residuals, tick and tock together. */
+    private static double[] wander(RobustLine line) {
+        double[] residuals = line.residuals();
+        double[] out = new double[residuals.length];
+        for (int i = 0; i < residuals.length; i++) {
+            double[] near = new double[2 * NEIGHBOURS + 1];
+            int count = 0;
+            for (int j = Math.max(0, i - NEIGHBOURS); j <= Math.min(residuals.length - 1, i + NEIGHBOURS); j++) {
+                if (!Double.isNaN(residuals[j])) {
+                    near[count++] = residuals[j];
+                }
+            }
+            Arrays.sort(near, 0, count);
+            out[i] = count == 0 ? 0 : near[count / 2];
+        }
+        return out;
+    }
+
+    /** Beat numbers, even for ticks; a number for every beat expected in the recording. */
+    int[] numbers() {
+        return numbers;
+    }
+
+    /** Where each beat is expected, in seconds, wander included. */
+    double[] predicted() {
+        return predicted;
+    }
+
+    /** Whether a beat was heard where it is expected. */
+    boolean present(int index) {
+        return present[index];
+    }
+
+    /** Full period in seconds. */
+    double periodSeconds() {
+        return period;
+    }
+
+    /** Half the width of the window around a beat, in seconds. */
+    double halfWindowSeconds() {
+        return halfWindowSeconds;
+    }
+}

@@ -1,0 +1,45 @@
+package escrel.core.timing.acoustics;
+
+import java.util.Arrays;
+
+/**
+ * How loud a sound is over time, in blocks: the logarithm of loudness above the median block, so that one knock weighs
+ * little more than a tick.
+ *
+ * @param values 0 for a block no louder than the median, more for louder ones
+ * @param blockSeconds length of a block
+ */
+record Envelope(double[] values, double blockSeconds) {
+    /** Block for finding the beat rate. */
+    static final double BLOCK_SECONDS = 0.0005;
+    /** Block for following single beats. */
+    static final double FINE_BLOCK_SECONDS = 0.0001;
+
+    static Envelope of(float[] samples, double sampleRate, double blockSeconds) {
+        double blockSamples = blockSeconds * sampleRate;
+        int blocks = (int) (samples.length / blockSamples);
+        double[] energy = new double[blocks];
+        for (int b = 0; b < blocks; b++) {
+            int from = (int) Math.round(b * blockSamples);
+            int to = Math.min(samples.length, (int) Math.round((b + 1) * blockSamples));
+            double sum = 0;
+            for (int i = from; i < to; i++) {
+                sum += samples[i] * samples[i];
+            }
+            energy[b] = sum / Math.max(1, to - from);
+        }
+        double[] sorted = energy.clone();
+        Arrays.sort(sorted);
+        double median = blocks == 0 ? 0 : sorted[blocks / 2];
+        // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
+        double floor = Math.max(median, 1e-12);
+        for (int b = 0; b < blocks; b++) {
+            energy[b] = Math.log(Math.max(1, energy[b] / floor));
+        }
+        return new Envelope(energy, blockSeconds);
+    }
+
+    double seconds() {
+        return values.length * blockSeconds;
+    }
+}

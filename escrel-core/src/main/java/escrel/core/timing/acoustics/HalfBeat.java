@@ -1,0 +1,132 @@
+package escrel.core.timing.acoustics;
+
+import escrel.core.timing.acoustics.Onsets.Rise;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * All ticks, or all tocks, of a recording: their stack, where unlocking and drop begin in it, and from beat to beat.
+ */
+final class HalfBeat {
+    private static final int NEIGHBOURS = 6;
+
+    private final float[] samples;
+    private final double sampleRate;
+    private final int[] numbers;
+    private final double[] predicted;
+    private final Stack stack;
+    private final List<Rise> rises;
+    private double[] unlock = {};
+    private double[] drop = {};
+    private double unlockSeconds;
+    private double dropSeconds;
+
+    HalfBeat(float[] samples, double sampleRate, BeatTracker tracker, int half) {
+        this.samples = samples;
+        this.sampleRate = sampleRate;
+        int[] at = new int[tracker.numbers().length];
+        int count = 0;
+        for (int i = 0; i < at.length; i++) {
+            if ((tracker.numbers()[i] & 1) == half && tracker.present(i)) {
+                at[count++] = i;
+            }
+        }
+        this.numbers = new int[count];
+        this.predicted = new double[count];
+        for (int i = 0; i < count; i++) {
+            numbers[i] = tracker.numbers()[at[i]];
+            predicted[i] = tracker.predicted()[at[i]];
+        }
+        double window = Math.min(tracker.halfWindowSeconds() * 1.3, 0.42 * tracker.periodSeconds() / 2);
+        this.stack = Stack.of(samples, sampleRate, predicted, window, window);
+        this.rises = Onsets.in(stack);
+    }
+
+    /** Sudden rises in the stack, candidates for the sounds of the beat. */
+    List<Rise> rises() {
+        return rises;
+    }
+
+    Stack stack() {
+        return stack;
+    }
+
+    int[] numbers() {
+        return numbers;
+    }
+
+    /** Takes these rises for unlocking and drop and follows both from beat to beat. */
+    void measure(Rise unlocking, Rise dropping) {
+        Followed first = follow(unlocking.seconds());
+        Followed last = follow(dropping.seconds());
+        unlock = first.times();
+        drop = last.times();
+        unlockSeconds = first.beginning();
+        dropSeconds = last.beginning();
+    }
+
+    private record Followed(double beginning, double[] times) {}
+
+    private Followed follow(double near) {
+        double rough = Onsets.beginning(stack, near);
+        double[] expected = shifted(predicted, rough);
+        double[] shifts = Segment.shifts(samples, sampleRate, expected);
+        double[] calm = calm(shifts);
+        double[] centred = new double[expected.length];
+        for (int i = 0; i < centred.length; i++) {
+            centred[i] = expected[i] + calm[i];
+        }
+        Stack sharp = Stack.of(samples, sampleRate, centred, 0.003, 0.002);
+        double correction = Onsets.beginning(sharp, 0);
+        double[] times = new double[expected.length];
+        for (int i = 0; i < times.length; i++) {
+            times[i] = expected[i] + shifts[i] + correction;
+        }
+        return new Followed(rough + correction, times);
+    }
+
+    private static double[] shifted(double[] times, double by) {
+        double[] out = new double[times.length];
+        for (int i = 0; i < times.length; i++) {
+            out[i] = times[i] + by;
+        }
+        return out;
+    }
+
+    /** Median of the neighbours: follows a slow wander, not the scatter of single beats. */
+    private static double[] calm(double[] shifts) {
+        double[] out = new double[shifts.length];
+        for (int i = 0; i < shifts.length; i++) {
+            double[] near = new double[2 * NEIGHBOURS + 1];
+            int count = 0;
+            for (int j = Math.max(0, i - NEIGHBOURS); j <= Math.min(shifts.length - 1, i + NEIGHBOURS); j++) {
+                if (!Double.isNaN(shifts[j])) {
+                    near[count++] = shifts[j];
+                }
+            }
+            Arrays.sort(near, 0, count);
+            out[i] = count == 0 ? 0 : near[count / 2];
+        }
+        return out;
+    }
+
+    /** When each beat unlocks, in seconds; NaN where it could not be told. */
+    double[] unlock() {
+        return unlock;
+    }
+
+    /** When each beat drops, in seconds; NaN where it could not be told. */
+    double[] drop() {
+        return drop;
+    }
+
+    /** Where unlocking begins in the averaged beat, in seconds. */
+    double unlockSeconds() {
+        return unlockSeconds;
+    }
+
+    /** Where the drop begins in the averaged beat, in seconds. */
+    double dropSeconds() {
+        return dropSeconds;
+    }
+}

@@ -1,0 +1,12 @@
+package escrel.core.timing.acoustics;
+
+import escrel.core.MendableException;
+
+/** The sound was read but no beat in it is believed: too short, silent, too noisy, or beating at another rate. */
+public class NoCredibleBeatException extends MendableException {
+    private static final long serialVersionUID = 1L;
+
+    NoCredibleBeatException(String whatHappened, String whatToDo) {
+        super(whatHappened, "No reading was taken from it.", whatToDo);
+    }
+}

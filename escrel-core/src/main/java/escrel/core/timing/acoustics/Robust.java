@@ -1,0 +1,55 @@
+package escrel.core.timing.acoustics;
+
+import java.util.Arrays;
+
+/** Mean and error of values of which a few may be far off or missing (NaN). */
+final class Robust {
+    private static final double KEPT_SIGMAS = 3;
+    private static final double MAD_TO_SIGMA = 1.4826;
+
+    private Robust() {}
+
+    /** Mean of what lies within three robust standard deviations of the median; 0 when nothing is there. */
+    static double mean(double[] values) {
+        return Arrays.stream(kept(values)).average().orElse(0);
+    }
+
+    /**
+     * Standard error of that mean, from blocks of neighbours, so that a slow wander or a pattern that repeats with the
+     * escape wheel is not taken for independent scatter.
+     */
+    static double standardErrorOfMean(double[] values) {
+        double[] kept = kept(values);
+        int blocks = Math.min(8, kept.length / 4);
+        if (blocks < 2) {
+            return 0;
+        }
+        double mean = Arrays.stream(kept).average().orElse(0);
+        double sum = 0;
+        for (int b = 0; b < blocks; b++) {
+            double[] block = Arrays.copyOfRange(kept, b * kept.length / blocks, (b + 1) * kept.length / blocks);
+            double off = Arrays.stream(block).average().orElse(0) - mean;
+            sum += off * off;
+        }
+        return Math.sqrt(sum / (blocks - 1.0) / blocks);
+    }
+
+    private static double[] kept(double[] values) {
+        double[] present = Arrays.stream(values).filter(v -> !Double.isNaN(v)).toArray();
+        if (present.length == 0) {
+            return present;
+        }
+        double median = median(present);
+        double spread = MAD_TO_SIGMA
+                * median(Arrays.stream(present).map(v -> Math.abs(v - median)).toArray());
+        return Arrays.stream(present)
+                .filter(v -> Math.abs(v - median) <= KEPT_SIGMAS * spread + 1e-9)
+                .toArray();
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+}

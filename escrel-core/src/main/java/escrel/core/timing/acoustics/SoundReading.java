@@ -1,0 +1,56 @@
+package escrel.core.timing.acoustics;
+
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.timing.readings.LiftTime;
+import java.util.List;
+
+/**
+ * What a sound says of the movement.
+ *
+ * @param beatRate given, or recognised
+ * @param recognition how clearly the sound beats at this rate: 2 at best, 0 for noise
+ * @param rateSecondsPerDay with standard error; the clock of the sound device is not in it
+ * @param amplitudeDegrees for the lift angle
+ * @param beatErrorMillis true beat error
+ * @param lift what was heard
+ * @param beatsDetected beats that count
+ * @param beatsMissed beats expected and not heard
+ * @param beatsRejected beats heard too far from where they belong
+ * @param signalToNoiseDecibels drop against the quiet between beats, after the filter
+ * @param seconds length of the recording
+ * @param trendSecondsPerDay rate over quarters of the recording, so that wandering is seen
+ * @param beat the averaged beat with its three sounds
+ */
+public record SoundReading(
+        BeatRate beatRate,
+        double recognition,
+        LiftAngle liftAngle,
+        Measured rateSecondsPerDay,
+        Measured amplitudeDegrees,
+        Measured beatErrorMillis,
+        LiftTime lift,
+        int beatsDetected,
+        int beatsMissed,
+        int beatsRejected,
+        double signalToNoiseDecibels,
+        double seconds,
+        List<Double> trendSecondsPerDay,
+        AveragedBeat beat) {
+    /**
+     * The averaged tick and tock, so that a user sees what was measured.
+     *
+     * @param tick loudness, 0 to 1, from {@code startMillis} on in steps of {@code stepMillis}
+     * @param tock the same for the other half
+     * @param unlockMillis where unlocking was found, tick then tock
+     * @param dropMillis where the drop was found, tick then tock
+     */
+    public record AveragedBeat(
+            double startMillis,
+            double stepMillis,
+            double[] tick,
+            double[] tock,
+            double[] unlockMillis,
+            double[] dropMillis) {}
+}

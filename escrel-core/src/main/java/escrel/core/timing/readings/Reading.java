@@ -1,0 +1,65 @@
+package escrel.core.timing.readings;
+
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was read in one position. Any figure may be absent: a missing one is named, never filled in.
+ *
+ * @param rateSecondsPerDay + gains
+ * @param amplitudeDegrees for the lift angle given
+ * @param beatErrorMillis true beat error
+ * @param lift what was heard, for readings from sound; nothing for typed ones
+ * @param liftAngle used, with its mark when assumed
+ * @param beatRate used
+ */
+public record Reading(
+        Position position,
+        @Nullable Measured rateSecondsPerDay,
+        @Nullable Measured amplitudeDegrees,
+        @Nullable Measured beatErrorMillis,
+        @Nullable LiftTime lift,
+        LiftAngle liftAngle,
+        BeatRate beatRate,
+        Source source,
+        Trace trace,
+        String note) {
+    /** This reading for another lift angle. Readings from sound are worked out again; typed figures stay as read. */
+    public Reading withLiftAngle(LiftAngle other) {
+        if (lift == null || amplitudeDegrees == null || beatErrorMillis == null) {
+            return new Reading(
+                    position,
+                    rateSecondsPerDay,
+                    amplitudeDegrees,
+                    beatErrorMillis,
+                    lift,
+                    other,
+                    beatRate,
+                    source,
+                    trace,
+                    note);
+        }
+        Swing swing = new Swing(beatRate, other);
+        double liftSeconds = lift.liftMillis().value() / 1000;
+        double heardSeconds = lift.heardBeatErrorMillis().value() / 1000;
+        double amplitude = swing.amplitude(liftSeconds, heardSeconds).degrees();
+        // the error scales with the amplitude: both are proportional to the lift angle for a given lift time
+        double error = amplitudeDegrees.doubt() * amplitude / amplitudeDegrees.value();
+        return new Reading(
+                position,
+                rateSecondsPerDay,
+                new Measured(amplitude, error, amplitudeDegrees.kind()),
+                new Measured(
+                        swing.beatError(liftSeconds, heardSeconds).millis(),
+                        beatErrorMillis.doubt(),
+                        beatErrorMillis.kind()),
+                lift,
+                other,
+                beatRate,
+                source,
+                trace,
+                note);
+    }
+}
