@@ -1,0 +1,127 @@
+package escrel.web.arrival;
+
+import escrel.core.MendableException;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.PhotoAdded;
+import escrel.core.service.Stance;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.photos.Photos;
+import escrel.web.storage.Sheets;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Opens jobs and shows how the watch came. */
+@Controller
+class ArrivalController {
+    private final Workshop workshop;
+    private final Sheets sheets;
+    private final Photos photos;
+
+    ArrivalController(Workshop workshop, Sheets sheets, Photos photos) {
+        this.workshop = workshop;
+        this.sheets = sheets;
+        this.photos = photos;
+    }
+
+    @GetMapping("/jobs/new")
+    ModelAndView empty() {
+        return blank(ArrivalForm.empty());
+    }
+
+    @PostMapping("/jobs")
+    ModelAndView open(@Valid @ModelAttribute("form") ArrivalForm form, BindingResult errors) {
+        if (errors.hasErrors()) {
+            ModelAndView page = blank(form);
+            page.addAllObjects(errors.getModel());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+        return new ModelAndView("redirect:/jobs/" + workshop.open(form.arrival()) + "/arrival");
+    }
+
+    private static ModelAndView blank(ArrivalForm form) {
+        ModelAndView page = new ModelAndView("arrival/new");
+        page.addObject("form", form);
+        page.addObject("stances", Stance.values());
+        return page;
+    }
+
+    @GetMapping("/jobs/{number}")
+    String job(@PathVariable int number) {
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    @GetMapping("/jobs/{number}/arrival")
+    String arrival(@PathVariable int number, Model model) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("form", ArrivalForm.of(job.arrival()));
+        return page(job, model);
+    }
+
+    private String page(OpenJob job, Model model) {
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("stances", Stance.values());
+        model.addAttribute("opened", job.openedAt());
+        model.addAttribute("sheets", sheets.all());
+        model.addAttribute("bound", job.sheet());
+        model.addAttribute("version", job.sheetVersion());
+        model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
+        return "arrival/arrival";
+    }
+
+    @PostMapping("/jobs/{number}/arrival")
+    ModelAndView correct(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @Valid @ModelAttribute("form") ArrivalForm form,
+            BindingResult errors,
+            Model model) {
+        if (errors.hasErrors()) {
+            ModelAndView page = new ModelAndView(page(workshop.load(number), model));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+        workshop.append(number, seq, form.arrival());
+        return new ModelAndView("redirect:/jobs/" + number + "/arrival");
+    }
+
+    @PostMapping("/jobs/{number}/calibre")
+    String bind(@PathVariable int number, @RequestParam int seq, @RequestParam String calibre) {
+        int version = sheets.latestVersion(calibre);
+        if (version == 0) {
+            throw new MendableException(
+                    "There is no sheet “" + calibre + "”",
+                    "The job keeps the calibre it had.",
+                    "Choose a sheet from the list, or take one in on the calibres page.");
+        }
+        workshop.append(number, seq, new CalibreBound(calibre, version));
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    @PostMapping("/jobs/{number}/photos")
+    @Transactional
+    public String photo(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam MultipartFile picture,
+            @RequestParam(defaultValue = "") String caption)
+            throws IOException {
+        int photo = photos.keep(number, picture.getBytes());
+        workshop.append(number, seq, new PhotoAdded(photo, null, caption.strip()));
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+}

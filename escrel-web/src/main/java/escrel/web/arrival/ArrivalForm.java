@@ -1,0 +1,53 @@
+package escrel.web.arrival;
+
+import escrel.core.service.Arrival;
+import escrel.core.service.Stance;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+
+/** The arrival form. */
+record ArrivalForm(
+        @NotBlank @Size(max = 200) String watch,
+        @NotBlank @Size(max = 200) String owner,
+        @Size(max = 400) String contact,
+        @Size(max = 200) String maker,
+        @Size(max = 200) String reference,
+        @Size(max = 4000) String complaint,
+        @NotNull Stance stance,
+        @Size(max = 4000) String condition,
+        @Size(max = 4000) String marks) {
+    static ArrivalForm empty() {
+        return new ArrivalForm("", "", "", "", "", "", Stance.SYMPATHETIC, "", "");
+    }
+
+    static ArrivalForm of(Arrival a) {
+        return new ArrivalForm(
+                a.watch(),
+                a.owner(),
+                a.contact(),
+                a.maker(),
+                a.reference(),
+                a.complaint(),
+                a.stance(),
+                a.condition(),
+                a.marks());
+    }
+
+    Arrival arrival() {
+        return new Arrival(
+                watch.strip(),
+                owner.strip(),
+                text(contact),
+                text(maker),
+                text(reference),
+                text(complaint),
+                stance,
+                text(condition),
+                text(marks));
+    }
+
+    private static String text(String value) {
+        return value == null ? "" : value.strip();
+    }
+}

@@ -1,0 +1,5 @@
+/** Arrival: a job is opened, the watch as it came is recorded, the calibre bound, photos added. */
+@NullMarked
+package escrel.web.arrival;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Calibres: the library of sheets, looked at, taken in and given out. */
+@NullMarked
+package escrel.web.calibres;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,232 @@
+package escrel.web.chart;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.WatchClass;
+import escrel.core.timing.comparison.Difference;
+import escrel.core.timing.comparison.PositionFigures;
+import escrel.core.timing.comparison.Repeatability;
+import escrel.core.timing.comparison.Targets;
+import escrel.core.timing.comparison.Turn;
+import escrel.core.timing.comparison.Verdict;
+import escrel.core.timing.readings.Reading;
+import escrel.core.timing.readings.ReadingSet;
+import escrel.core.timing.readings.Source;
+import escrel.web.job.OpenJob;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The turn as shown on its page and in the report.
+ *
+ * @param sentences what the service changed, in words
+ * @param notes where the numbers come from and what they leave open
+ */
+public record TurnView(
+        String beforeTitle,
+        String afterTitle,
+        @Nullable String beforeDead,
+        List<String> sentences,
+        List<Row> rows,
+        List<Sum> sums,
+        TurnChart rate,
+        TurnChart amplitude,
+        TurnChart beatError,
+        List<String> notes) {
+    /** A position. */
+    public record Row(
+            String words,
+            boolean lying,
+            @Nullable Reading before,
+            @Nullable Reading after,
+            String rateVerdict,
+            String amplitudeVerdict,
+            String beatErrorVerdict,
+            String sentence) {}
+
+    /** A figure over all positions, before and after. */
+    public record Sum(String name, OptionalDouble before, OptionalDouble after, String unit) {}
+
+    /** The turn of a job, or nothing while one of its sides is missing. */
+    public static @Nullable TurnView of(OpenJob job) {
+        CalibreSheet sheet = job.sheet();
+        WatchClass watchClass = sheet == null ? WatchClass.VINTAGE_NO_SHOCK_SETTING : sheet.data().watchClass();
+        Targets targets = Targets.of(watchClass);
+        return Turn.ofService(ReadingSet.of(job.history()), targets, Repeatability.DEFAULT)
+                .map(turn -> of(turn, targets))
+                .orElse(null);
+    }
+
+    private static TurnView of(Turn turn, Targets targets) {
+        PositionFigures before = PositionFigures.of(turn.before());
+        PositionFigures after = PositionFigures.of(turn.after());
+        return new TurnView(
+                title(turn.before()),
+                title(turn.after()),
+                turn.before().didNotRun(),
+                sentences(turn, before, after),
+                turn.lines().stream().map(TurnView::row).toList(),
+                sums(before, after),
+                TurnChart.of(turn, TurnChart.rate(targets.lowRate(), targets.highRate())),
+                TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW)),
+                TurnChart.of(turn, TurnChart.beatError(targets.beatError())),
+                notes(turn));
+    }
+
+    private static String title(ReadingSet set) {
+        String state = set.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return set.fitted() == null ? state : state + ", " + set.fitted().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private static List<String> sentences(Turn turn, PositionFigures before, PositionFigures after) {
+        List<String> out = new ArrayList<>();
+        if (!turn.before().ran()) {
+            out.add("Before, it did not run.");
+            if (after.meanRate().isPresent()) {
+                out.add("Now it runs at %s s/d on average, with %s of amplitude."
+                        .formatted(signed(after.meanRate().getAsDouble()), degrees(after.meanAmplitude())));
+            }
+            return out;
+        }
+        if (before.meanRate().isPresent() && after.meanRate().isPresent()) {
+            out.add("The mean rate came from %s to %s s/d%s."
+                    .formatted(
+                            signed(before.meanRate().getAsDouble()),
+                            signed(after.meanRate().getAsDouble()),
+                            spread(before, after)));
+        }
+        if (before.meanAmplitude().isPresent() && after.meanAmplitude().isPresent()) {
+            double gained =
+                    after.meanAmplitude().getAsDouble() - before.meanAmplitude().getAsDouble();
+            out.add("Amplitude %s %.0f° on average.".formatted(gained < 0 ? "lost" : "gained", Math.abs(gained)));
+        }
+        out.add(verdictSentence(turn));
+        return out;
+    }
+
+    private static String spread(PositionFigures before, PositionFigures after) {
+        return before.spread().isPresent() && after.spread().isPresent()
+                ? ", the spread over the positions from %.0f to %.0f"
+                        .formatted(
+                                before.spread().get().secondsPerDay(),
+                                after.spread().get().secondsPerDay())
+                : "";
+    }
+
+    private static String verdictSentence(Turn turn) {
+        List<String> parts = new ArrayList<>();
+        count(parts, turn.count(Verdict.BETTER), "better beyond the noise");
+        count(parts, turn.count(Verdict.WORSE), "worse");
+        count(parts, turn.count(Verdict.STILL_ON_TARGET), "on target before and after");
+        count(parts, turn.count(Verdict.NO_CHANGE), "without change beyond the noise");
+        return parts.isEmpty()
+                ? "No position was read on both sides."
+                : "For the rate, " + String.join(", ", parts) + ".";
+    }
+
+    private static void count(List<String> parts, long count, String words) {
+        if (count > 0) {
+            parts.add(count + (count == 1 ? " position is " : " positions are ") + words);
+        }
+    }
+
+    private static Row row(Turn.Line line) {
+        return new Row(
+                line.position().words(),
+                line.position().isHorizontal(),
+                line.before(),
+                line.after(),
+                words(line.rate()),
+                words(line.amplitude()),
+                words(line.beatError()),
+                sentence(line));
+    }
+
+    private static String words(@Nullable Difference difference) {
+        if (difference == null) {
+            return "–";
+        }
+        return switch (difference.verdict()) {
+            case BETTER -> "better";
+            case WORSE -> "worse";
+            case STILL_ON_TARGET -> "on target";
+            case NO_CHANGE -> "no change";
+        };
+    }
+
+    /** One sentence for each position: what changed, and whether that is beyond the noise. */
+    private static String sentence(Turn.Line line) {
+        Difference rate = line.rate();
+        if (rate == null) {
+            return line.before() == null ? "not read before" : "not read after";
+        }
+        String change = "%s s/d, doubt ± %.1f: ".formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
+        return switch (rate.verdict()) {
+            case BETTER -> change + "better";
+            case WORSE -> change + "worse";
+            case STILL_ON_TARGET -> change + "moved, on target before and after";
+            case NO_CHANGE -> change + "no change beyond the noise";
+        };
+    }
+
+    private static List<Sum> sums(PositionFigures before, PositionFigures after) {
+        return List.of(
+                new Sum("mean rate", before.meanRate(), after.meanRate(), "s/d"),
+                new Sum("spread", spreadOf(before), spreadOf(after), "s/d"),
+                new Sum("vertical less horizontal", before.verticalLessHorizontal(), after.verticalLessHorizontal(), "s/d"),
+                new Sum("mean amplitude", before.meanAmplitude(), after.meanAmplitude(), "°"),
+                new Sum("lowest amplitude", before.lowestAmplitude(), after.lowestAmplitude(), "°"),
+                new Sum("drop on edge", before.amplitudeDrop(), after.amplitudeDrop(), "°"),
+                new Sum("largest beat error", before.largestBeatError(), after.largestBeatError(), "ms"));
+    }
+
+    private static OptionalDouble spreadOf(PositionFigures figures) {
+        return figures.spread().isPresent()
+                ? OptionalDouble.of(figures.spread().get().secondsPerDay())
+                : OptionalDouble.empty();
+    }
+
+    private static List<String> notes(Turn turn) {
+        List<Reading> all = Stream.concat(
+                        turn.before().byPosition().values().stream(), turn.after().byPosition().values().stream())
+                .toList();
+        List<String> notes = new ArrayList<>();
+        notes.add("Whiskers and verdicts: two standard errors, with the default repeatability of laying the watch down"
+                + " (1.5 s/d, 4°, 0.1 ms).");
+        if (all.stream().anyMatch(r -> r.source() == Source.SIMULATED)) {
+            notes.add("Simulated readings: made by a simulated movement, not by a watch.");
+        }
+        if (all.stream().anyMatch(r -> r.source() != Source.TYPED)) {
+            notes.add("Device clock not calibrated: all rates from sound share an unknown offset of up to several s/d,"
+                    + " which cancels between readings of one device.");
+        }
+        TreeSet<String> lifts = new TreeSet<>();
+        all.forEach(r -> lifts.add("%s°%s"
+                .formatted(
+                        r.liftAngle().degrees() == Math.rint(r.liftAngle().degrees())
+                                ? "%.0f".formatted(r.liftAngle().degrees())
+                                : r.liftAngle().degrees(),
+                        r.liftAngle().assumed() ? " assumed" : " from the sheet")));
+        notes.add("Lift angle " + String.join(" and ", lifts) + ".");
+        if (turn.before().ran() && turn.before().fitted() != turn.after().fitted()) {
+            notes.add("Not the same was fitted before and after.");
+        }
+        if (turn.afterDemagnetising()) {
+            notes.add("Compared with the reading after demagnetising: what that alone changed is not counted for the"
+                    + " service.");
+        }
+        return notes;
+    }
+
+    private static String signed(double value) {
+        return "%+.1f".formatted(value).replace('-', '−');
+    }
+
+    private static String degrees(OptionalDouble value) {
+        return value.isPresent() ? "%.0f°".formatted(value.getAsDouble()) : "–";
+    }
+}

@@ -1,0 +1,94 @@
+package escrel.web.climb;
+
+import escrel.core.calibre.Side;
+import escrel.core.teardown.Visit;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The climb page and its keys. */
+@Controller
+class ClimbController {
+    private static final String BENCH = "climb/climb :: bench";
+
+    private final Workshop workshop;
+    private final ClimbActions actions;
+
+    ClimbController(Workshop workshop, ClimbActions actions) {
+        this.workshop = workshop;
+        this.actions = actions;
+    }
+
+    @GetMapping("/jobs/{number}/climb")
+    String climb(
+            @PathVariable int number,
+            @RequestParam(required = false) @Nullable String line,
+            @RequestParam(required = false) @Nullable Side side,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String partOfPage,
+            Model model) {
+        fill(model, number, line, side, null, null);
+        return partOfPage == null ? "climb/climb" : BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/done")
+    String done(@PathVariable int number, @ModelAttribute ClimbForm form, Model model) {
+        ClimbActions.Outcome outcome = actions.done(number, form);
+        fill(model, number, outcome == ClimbActions.Outcome.RECORDED ? null : form.code(), null, outcome, null);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/pass")
+    String pass(@PathVariable int number, @ModelAttribute ClimbForm form, Model model) {
+        actions.passOver(number, form);
+        fill(model, number, null, null, null, "Passed over, with its reason");
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/failed")
+    String failed(@PathVariable int number, @ModelAttribute ClimbForm form, Model model) {
+        actions.failed(number, form);
+        fill(model, number, form.code(), null, null, "Recorded as failed; it stays open");
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/visit")
+    String visit(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String code,
+            @RequestParam Visit.Act act,
+            Model model) {
+        actions.visit(number, seq, code, act, "");
+        String said = act == Visit.Act.BEGIN ? "In for a visit: it does not count as fitted" : "The visit is over";
+        fill(model, number, code, null, null, said);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/undo")
+    String undo(@PathVariable int number, @RequestParam int seq, Model model) {
+        String back = workshop.takeBack(number, seq);
+        fill(model, number, null, null, null, "Taken back: " + back);
+        return BENCH;
+    }
+
+    private void fill(
+            Model model,
+            int number,
+            @Nullable String line,
+            @Nullable Side side,
+            ClimbActions.@Nullable Outcome outcome,
+            @Nullable String said) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("view", ClimbView.of(job, line, side, outcome, said));
+    }
+}

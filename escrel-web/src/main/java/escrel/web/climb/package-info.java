@@ -1,0 +1,5 @@
+/** The climb: parts, oil points and tests in the order in which nothing is closed over; visits. */
+@NullMarked
+package escrel.web.climb;
+
+import org.jspecify.annotations.NullMarked;

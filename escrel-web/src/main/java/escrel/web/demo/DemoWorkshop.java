@@ -1,0 +1,221 @@
+package escrel.web.demo;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.handover.HandedOver;
+import escrel.core.parts.Decided;
+import escrel.core.parts.Decision;
+import escrel.core.parts.FindingRaised;
+import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.PhotoAdded;
+import escrel.core.service.Stance;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.ScrewsFound;
+import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.ReadingState;
+import escrel.simulator.movement.Condition;
+import escrel.web.job.Workshop;
+import escrel.web.photos.Photos;
+import escrel.web.storage.JobMapper;
+import escrel.web.storage.SheetJson;
+import escrel.web.storage.Sheets;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Map;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty folder with the demo workshop when the demo was asked for. */
+@Component
+@ConditionalOnProperty(name = "escrel.demo", havingValue = "true")
+class DemoWorkshop implements ApplicationRunner {
+    private static final int POCKET_WATCH = 1;
+    private static final int HARBOUR_MASTER = 5;
+    private static final int QUAY_WATCH = 8;
+
+    private final JobMapper jobs;
+    private final Workshop workshop;
+    private final Sheets sheets;
+    private final Photos photos;
+    private final Instant today;
+
+    DemoWorkshop(JobMapper jobs, Workshop workshop, Sheets sheets, Photos photos, Clock clock) {
+        this.jobs = jobs;
+        this.workshop = workshop;
+        this.sheets = sheets;
+        this.photos = photos;
+        this.today = clock.instant().truncatedTo(ChronoUnit.HOURS);
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (jobs.count() > 0) {
+            return;
+        }
+        CalibreSheet cv12 = sheet("cv-12");
+        CalibreSheet l43 = sheet("l-43");
+        pocketWatch(l43);
+        harbourMaster(cv12);
+        quayWatch();
+    }
+
+    private CalibreSheet sheet(String id) throws IOException {
+        try (InputStream in = new ClassPathResource("demo/calibres/" + id + ".json").getInputStream()) {
+            CalibreSheet sheet = SheetJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            sheets.keep(sheet);
+            return sheet;
+        }
+    }
+
+    private Instant daysAgo(int days) {
+        return today.minus(Duration.ofDays(days));
+    }
+
+    /** Finished last week: it ran for an hour and stopped; a worn third-wheel hole was bushed. */
+    private void pocketWatch(CalibreSheet l43) {
+        Condition worn = new Condition(186, 34, 9, -46, 6, 260, 210, 6.2, 24, 0.07);
+        Condition served = new Condition(272, 30, 3, 5, -2, 120, 210, 1.1, 0.4, 0.03);
+        Story story = new Story(l43, daysAgo(31))
+                .then(new Arrival(
+                        "Lanthorn lamp-room pocket watch",
+                        "Lamp room, Hallan Light",
+                        "by the mail boat, Tuesdays",
+                        "Lanthorn",
+                        "L-43, lamp room no. 7",
+                        "Runs for an hour and stops. Has timed the lamp for two generations of keepers.",
+                        Stance.CONSERVE,
+                        "Nickel case with dents at the hinge, crystal scratched, enamel dial with hairlines at 8. Came with"
+                                + " its chain in a wooden box.",
+                        "Case 4117, movement 4117, plates numbered 7. Scratched inside the back: two earlier service"
+                                + " marks."))
+                .then(new PhotoAdded(1, null, "As it arrived (drawn stand-in)"))
+                .then(new CalibreBound("l-43", 1));
+        DemoReadings.take(l43, worn, ReadingState.AS_RECEIVED, Fitted.CASED, 100).forEach(story::then);
+        story.later(Duration.ofDays(2))
+                .strip(Map.of(
+                        "third-wheel",
+                        new PartOff(
+                                "third-wheel",
+                                Grade.WORN,
+                                ScrewsFound.AS_ON_SHEET,
+                                PartOff.Plan.KEEP,
+                                "upper pivot bright, lower dark",
+                                ""),
+                        "mainspring",
+                        new PartOff(
+                                "mainspring",
+                                Grade.BROKEN,
+                                ScrewsFound.AS_ON_SHEET,
+                                PartOff.Plan.REPLACE,
+                                "blued, lies in a tight spiral",
+                                "")));
+        String spring = keyOf(story, "mainspring");
+        story.then(new FindingRaised(
+                "three-quarter-plate",
+                Grade.MEND,
+                Defect.OUT_OF_ROUND,
+                Origin.WEAR,
+                "third-wheel hole worn to one side; the wheel leans and jams under full wind"));
+        String hole = story.lastKey();
+        story.then(new PhotoAdded(2, "three-quarter-plate", "The worn hole, enlarged (drawn stand-in)"))
+                .then(new Decided(hole, Decision.REPAIR, "bushed in brass, end-shake set to a hair", ""))
+                .then(new Decided(spring, Decision.REPLACE_NEW, "modern alloy, same width", "the workshop's spring drawer"))
+                .later(Duration.ofDays(6))
+                .wash()
+                .later(Duration.ofDays(1))
+                .climb(code -> true)
+                .later(Duration.ofDays(1));
+        DemoReadings.take(l43, served, ReadingState.FINAL_CASED, Fitted.CASED, 200).forEach(story::then);
+        story.later(Duration.ofDays(2)).then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
+        int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
+        photos.keepAsIs(number, 1, "image/png", DemoPictures.pocketWatch());
+        photos.keepAsIs(number, 2, "image/png", DemoPictures.wornHole());
+    }
+
+    private static String keyOf(Story story, String part) {
+        return story.steps().stream()
+                .filter(s -> s.step() instanceof PartOff off && off.part().equals(part))
+                .map(s -> String.valueOf(s.sequence()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** An interim crown wheel is in; the third wheel is away for cutting. */
+    private void harbourMaster(CalibreSheet cv12) {
+        Condition tired = new Condition(214, 38, 6, -22, 4, 150, 60, 3.9, 6, 0.05);
+        Story story = new Story(cv12, daysAgo(12))
+                .then(new Arrival(
+                        "Tidewell harbour-master's",
+                        "Harbour-master, Stennay",
+                        "at the harbour office, mornings",
+                        "Tidewell",
+                        "service pattern",
+                        "Loses half a minute a day and winds with a crunch.",
+                        Stance.SYMPATHETIC,
+                        "Steel case, plating of the bezel worn through, crystal crazed, crown worn smooth.",
+                        "Case 20817, movement 20817: they agree."))
+                .then(new CalibreBound("cv-12", 1));
+        DemoReadings.take(cv12, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 500).forEach(story::then);
+        story.later(Duration.ofDays(1))
+                .strip(Map.of(
+                        "crown-wheel",
+                        new PartOff(
+                                "crown-wheel",
+                                Grade.MEND,
+                                ScrewsFound.AS_ON_SHEET,
+                                PartOff.Plan.KEEP,
+                                "two teeth chipped",
+                                ""),
+                        "third-wheel",
+                        new PartOff(
+                                "third-wheel",
+                                Grade.BROKEN,
+                                ScrewsFound.AS_ON_SHEET,
+                                PartOff.Plan.KEEP,
+                                "pinion leaves grooved by the centre wheel",
+                                "")));
+        story.then(new Decided(
+                        keyOf(story, "crown-wheel"),
+                        Decision.INTERIM,
+                        "the chipped one goes back until the ordered one arrives",
+                        ""))
+                .then(new Decided(
+                        keyOf(story, "third-wheel"),
+                        Decision.SEND_OUT,
+                        "away for wheel cutting, promised back this week",
+                        "the wheel cutter at Skarholt"))
+                .later(Duration.ofDays(1))
+                .wash()
+                .later(Duration.ofDays(1))
+                .climb(code -> !code.equals("third-wheel"));
+        workshop.keep(HARBOUR_MASTER, daysAgo(12), story.steps());
+    }
+
+    /** The parcel has just arrived; the calibre is not known yet. */
+    private void quayWatch() {
+        Story story = new Story(sheets.latest("cv-12").orElseThrow(), today)
+                .then(new Arrival(
+                        "Skarholt quay watch",
+                        "Crane driver, Stennay quay",
+                        "leaves word at the chandlery",
+                        "Skarholt",
+                        "",
+                        "Stopped after a fall from the crane ladder.",
+                        Stance.SYMPATHETIC,
+                        "Crystal cracked, minute hand bent, crown turns without winding. Came in a tobacco tin with a loose"
+                                + " strap.",
+                        "Case back unmarked outside."));
+        workshop.keep(QUAY_WATCH, today, story.steps());
+    }
+}

@@ -1,0 +1,5 @@
+/** The demo workshop: sheets, jobs and simulated readings, made relative to the day it starts. */
+@NullMarked
+package escrel.web.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,124 @@
+package escrel.web.format;
+
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.timing.readings.Source;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** How figures are written: rate to 0.1 s/d, amplitude to 1°, beat error to 0.1 ms, a true minus sign. */
+@Component("show")
+public class Show {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+
+    /** What stands where nothing was measured. */
+    public static final String NOTHING = "–";
+
+    /** A rate with its doubt: "+4.3 ± 0.1", or a range "−12.0 … −4.0". */
+    public String rate(@Nullable Measured rate) {
+        return measured(rate, "%+.1f", "%.1f");
+    }
+
+    /** An amplitude with its doubt, in degrees. */
+    public String amplitude(@Nullable Measured amplitude) {
+        return measured(amplitude, "%.0f", "%.0f");
+    }
+
+    /** A beat error with its doubt, in ms. */
+    public String beatError(@Nullable Measured beatError) {
+        return measured(beatError, "%.1f", "%.1f");
+    }
+
+    private static String measured(@Nullable Measured value, String form, String doubtForm) {
+        if (value == null) {
+            return NOTHING;
+        }
+        if (value.isRange()) {
+            return minus(form.formatted(value.low())) + " … " + minus(form.formatted(value.high()));
+        }
+        String number = minus(form.formatted(value.value()));
+        if (value.kind() == Measured.Kind.UNSTATED) {
+            return number;
+        }
+        String doubt = doubtForm.formatted(value.doubt());
+        // a doubt below what is shown is not none
+        return number + (doubt.matches("0(\\.0)?") ? " ± <" + (doubt.equals("0") ? "1" : "0.1") : " ± " + doubt);
+    }
+
+    /** A rate or difference in s/d with its sign. */
+    public String signed(OptionalDouble value) {
+        return value.isPresent() ? signed(value.getAsDouble()) : NOTHING;
+    }
+
+    /** A number with its sign, one decimal. */
+    public String signed(double value) {
+        return minus("%+.1f".formatted(value));
+    }
+
+    /** A number to one decimal. */
+    public String oneDecimal(double value) {
+        return minus("%.1f".formatted(value));
+    }
+
+    /** A number to one decimal, or the sign for nothing. */
+    public String one(OptionalDouble value) {
+        return value.isPresent() ? minus("%.1f".formatted(value.getAsDouble())) : NOTHING;
+    }
+
+    /** Whole degrees. */
+    public String degrees(OptionalDouble value) {
+        return value.isPresent() ? minus("%.0f".formatted(value.getAsDouble())) + "°" : NOTHING;
+    }
+
+    /** A lift angle with its mark when nobody knows it. */
+    public String liftAngle(LiftAngle angle) {
+        return "%s°%s".formatted(trim(angle.degrees()), angle.assumed() ? " assumed" : "");
+    }
+
+    /** A number without needless zeros. */
+    public String trim(double value) {
+        return value == Math.rint(value) ? minus("%.0f".formatted(value)) : minus(String.valueOf(value));
+    }
+
+    /** Beats per hour with a thin space: 18 000. */
+    public String beats(double beatsPerHour) {
+        return "%,.0f".formatted(beatsPerHour).replace(',', '\u202f');
+    }
+
+    /** Where a reading comes from, in words. */
+    public String source(Source source) {
+        return switch (source) {
+            case TYPED -> "typed";
+            case RECORDING -> "from a recording";
+            case SIMULATED -> "simulated";
+        };
+    }
+
+    /** An enum constant as words. */
+    public String words(@Nullable Enum<?> constant) {
+        return constant == null
+                ? NOTHING
+                : constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** A day. */
+    public String day(OffsetDateTime at) {
+        return DAY.format(at);
+    }
+
+    /** Day and minute. */
+    public String minute(Instant at) {
+        return MINUTE.format(at.atZone(ZoneId.systemDefault()));
+    }
+
+    private static String minus(String number) {
+        return number.replace('-', '−');
+    }
+}

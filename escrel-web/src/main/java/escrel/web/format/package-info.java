@@ -1,0 +1,5 @@
+/** Numbers, units and names as they are shown; nothing is rounded before it comes here. Leans on core. */
+@NullMarked
+package escrel.web.format;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,109 @@
+package escrel.web.handover;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import escrel.web.format.Show;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.storage.PhotoMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+
+/** The report for the owner, as a page for print and as PDF. */
+@Controller
+class ReportController {
+    private final Workshop workshop;
+    private final PhotoMapper photos;
+    private final SpringTemplateEngine templates;
+    private final Show show;
+
+    ReportController(Workshop workshop, PhotoMapper photos, SpringTemplateEngine templates, Show show) {
+        this.workshop = workshop;
+        this.photos = photos;
+        this.templates = templates;
+        this.show = show;
+    }
+
+    @GetMapping("/jobs/{number}/report")
+    String page(@PathVariable int number, Model model) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("report", ReportView.of(job, show.day(job.openedAt())));
+        return "handover/report";
+    }
+
+    @GetMapping("/jobs/{number}/report.pdf")
+    @Transactional(readOnly = true)
+    public ResponseEntity<byte[]> pdf(@PathVariable int number) {
+        OpenJob job = workshop.load(number);
+        ReportView report = ReportView.of(job, show.day(job.openedAt()));
+        Context context = new Context(Locale.ENGLISH);
+        context.setVariable("report", report);
+        context.setVariable("show", show);
+        context.setVariable("pictures", pictures(number, report));
+        String html = templates.process("handover/report-pdf", context);
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_PDF);
+        headers.setContentDisposition(ContentDisposition.inline()
+                .filename("escrel-report-" + number + ".pdf")
+                .build());
+        return new ResponseEntity<>(render(html), headers, 200);
+    }
+
+    private Map<String, String> pictures(int number, ReportView report) {
+        Map<String, String> pictures = new LinkedHashMap<>();
+        report.photos().forEach(p -> photos.findSmall(number, p.photo())
+                .ifPresent(small -> pictures.put(
+                        "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(small.bytes()), p.caption())));
+        return pictures;
+    }
+
+    private static byte[] render(String html) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useFastMode();
+        builder.useSVGDrawer(new BatikSVGDrawer());
+        font(builder, "AtkinsonHyperlegibleNext_400Regular.ttf", 400);
+        font(builder, "AtkinsonHyperlegibleNext_700Bold.ttf", 700);
+        builder.withHtmlContent(html, "classpath:/");
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static void font(PdfRendererBuilder builder, String file, int weight) {
+        builder.useFont(
+                () -> {
+                    try {
+                        return new ClassPathResource("fonts/" + file).getInputStream();
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                },
+                "Atkinson Hyperlegible Next",
+                weight,
+                FontStyle.NORMAL,
+                true);
+    }
+}

@@ -1,0 +1,166 @@
+package escrel.web.job;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.handover.Stage;
+import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import escrel.web.storage.JobMapper;
+import escrel.web.storage.JobRow;
+import escrel.web.storage.Sheets;
+import escrel.web.storage.StepJson;
+import escrel.web.storage.StepRow;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens jobs, loads them, and appends steps. An appended step is in the file before the call returns. */
+@Component
+public class Workshop {
+    private static final int LONGEST_WATCH = 200;
+
+    private final JobMapper jobs;
+    private final Sheets sheets;
+    private final Clock clock;
+
+    Workshop(JobMapper jobs, Sheets sheets, Clock clock) {
+        this.jobs = jobs;
+        this.sheets = sheets;
+        this.clock = clock;
+    }
+
+    /** Opens a job with the watch as it arrived and returns its number. */
+    @Transactional
+    public int open(Arrival arrival) {
+        return keep(jobs.nextNumber(), now(), List.of(new RecordedStep(1, now(), arrival)));
+    }
+
+    /**
+     * Keeps a whole job, as imported.
+     *
+     * @param wantedNumber taken when free, else the next free number
+     */
+    @Transactional
+    public int keep(int wantedNumber, Instant openedAt, List<RecordedStep> steps) {
+        int number = wantedNumber < 1 || jobs.find(wantedNumber).isPresent() ? jobs.nextNumber() : wantedNumber;
+        JobHistory history = JobHistory.of(steps);
+        jobs.insert(row(number, at(openedAt), history));
+        steps.forEach(step -> insert(number, step));
+        return number;
+    }
+
+    /** Loads a job with everything recorded of it. */
+    @Transactional(readOnly = true)
+    public OpenJob load(int number) {
+        JobRow row = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
+        JobHistory history = history(number);
+        CalibreSheet sheet = sheetOf(history);
+        return new OpenJob(number, row.openedAt(), history, sheet, row.sheetVersion() == null ? 0 : row.sheetVersion());
+    }
+
+    /**
+     * Appends steps to a job, all or none.
+     *
+     * @param expectedSequence what the page was made from; when the job has moved on since, nothing is recorded and a
+     *     {@link RecordedElsewhereException} says so
+     */
+    @Transactional
+    public void append(int number, int expectedSequence, List<? extends Step> steps) {
+        JobRow before = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
+        if (before.lastSequence() != expectedSequence) {
+            throw new RecordedElsewhereException(number);
+        }
+        List<RecordedStep> recorded = new ArrayList<>();
+        for (Step step : steps) {
+            recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, now(), step));
+        }
+        List<RecordedStep> all = new ArrayList<>(history(number).recorded());
+        all.addAll(recorded);
+        if (jobs.moveOn(row(number, before.openedAt(), JobHistory.of(all)), expectedSequence) == 0) {
+            throw new RecordedElsewhereException(number);
+        }
+        recorded.forEach(step -> insert(number, step));
+    }
+
+    /** Appends one step. */
+    @Transactional
+    public void append(int number, int expectedSequence, Step step) {
+        append(number, expectedSequence, List.of(step));
+    }
+
+    /**
+     * Takes the last step back that may be; the step itself stays on record.
+     *
+     * @return what was taken back, in words
+     */
+    @Transactional
+    public String takeBack(int number, int expectedSequence) {
+        OpenJob job = load(number);
+        RecordedStep last = job.history()
+                .nextToTakeBack()
+                .orElseThrow(() -> new MendableException(
+                        "There is no step to take back", "Nothing was changed.", "Go on with the next step."));
+        append(number, expectedSequence, new TakenBack(last.sequence()));
+        return StepWords.of(last.step(), job.sheet());
+    }
+
+    private void insert(int number, RecordedStep step) {
+        jobs.insertStep(new StepRow(
+                number, step.sequence(), at(step.at()), StepJson.kindOf(step.step()), StepJson.write(step.step())));
+    }
+
+    private JobHistory history(int number) {
+        return JobHistory.of(jobs.steps(number).stream()
+                .map(r -> new RecordedStep(
+                        r.sequence(), r.recordedAt().toInstant(), StepJson.read(r.kind(), r.body())))
+                .toList());
+    }
+
+    private @Nullable CalibreSheet sheetOf(JobHistory history) {
+        return history.last(CalibreBound.class)
+                .flatMap(b -> sheets.find(b.calibre(), b.version()))
+                .orElse(null);
+    }
+
+    private JobRow row(int number, OffsetDateTime openedAt, JobHistory history) {
+        Arrival arrival =
+                history.last(Arrival.class).orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
+        Optional<CalibreBound> bound = history.last(CalibreBound.class);
+        CalibreSheet sheet = sheetOf(history);
+        return new JobRow(
+                number,
+                openedAt,
+                at(now()),
+                history.lastSequence(),
+                shorten(arrival.watch()),
+                shorten(arrival.owner()),
+                bound.map(CalibreBound::calibre).orElse(null),
+                bound.map(CalibreBound::version).orElse(null),
+                Stage.of(sheet, history).name(),
+                NextAct.of(sheet, history));
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= LONGEST_WATCH ? text : text.substring(0, LONGEST_WATCH);
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private static OffsetDateTime at(Instant instant) {
+        return instant.atZone(ZoneId.systemDefault()).toOffsetDateTime();
+    }
+}

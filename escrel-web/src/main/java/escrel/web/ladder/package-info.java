@@ -1,0 +1,8 @@
+/**
+ * The ladder: a service as rungs from top to bottom, left end filled when off, right end when on again; shared by the
+ * strip and the climb. Leans on core.
+ */
+@NullMarked
+package escrel.web.ladder;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Photos: taken in, re-encoded without location data, kept and served. Shared by the rooms that take them. */
+@NullMarked
+package escrel.web.photos;
+
+import org.jspecify.annotations.NullMarked;

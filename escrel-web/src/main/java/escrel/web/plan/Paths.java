@@ -1,0 +1,119 @@
+package escrel.web.plan;
+
+import java.util.List;
+import java.util.Locale;
+
+/** SVG path data in millimetres, y downwards. */
+final class Paths {
+    private Paths() {}
+
+    /** A wheel with trapezoid teeth of the true number about the pitch circle. */
+    static String gear(double x, double y, double pitchRadius, int teeth) {
+        double module = 2 * pitchRadius / teeth;
+        double root = pitchRadius - 1.1 * module;
+        double tip = pitchRadius + 0.9 * module;
+        double step = 2 * Math.PI / teeth;
+        StringBuilder d = new StringBuilder();
+        for (int t = 0; t < teeth; t++) {
+            double a = t * step;
+            point(d, t == 0 ? 'M' : 'L', x, y, root, a - 0.28 * step);
+            point(d, 'L', x, y, tip, a - 0.13 * step);
+            point(d, 'L', x, y, tip, a + 0.13 * step);
+            point(d, 'L', x, y, root, a + 0.28 * step);
+        }
+        return d.append('Z').toString();
+    }
+
+    /** An escape wheel with club teeth. */
+    static String escape(double x, double y, double radius, int teeth) {
+        double step = 2 * Math.PI / teeth;
+        StringBuilder d = new StringBuilder();
+        for (int t = 0; t < teeth; t++) {
+            double a = t * step;
+            point(d, t == 0 ? 'M' : 'L', x, y, 0.70 * radius, a - 0.25 * step);
+            point(d, 'L', x, y, 0.92 * radius, a + 0.10 * step);
+            point(d, 'L', x, y, radius, a + 0.30 * step);
+            point(d, 'L', x, y, 0.93 * radius, a + 0.36 * step);
+            point(d, 'L', x, y, 0.70 * radius, a + 0.12 * step);
+        }
+        return d.append('Z').toString();
+    }
+
+    /** The openings between the spokes of a wheel, to be cut out by the even-odd rule. */
+    static String openings(double x, double y, double hub, double rim, int spokes, double spokeWidth) {
+        StringBuilder d = new StringBuilder();
+        double step = 2 * Math.PI / spokes;
+        for (int s = 0; s < spokes; s++) {
+            double inner = Math.asin(Math.min(0.9, spokeWidth / 2 / hub));
+            double outer = Math.asin(Math.min(0.9, spokeWidth / 2 / rim));
+            double from = s * step;
+            double to = from + step;
+            point(d, 'M', x, y, hub, from + inner);
+            point(d, 'L', x, y, rim, from + outer);
+            arc(d, x, y, rim, to - outer, 1);
+            point(d, 'L', x, y, hub, to - inner);
+            arc(d, x, y, hub, from + inner, 0);
+            d.append('Z');
+        }
+        return d.toString();
+    }
+
+    static String circle(double x, double y, double r) {
+        return "M%s %sa%s %s 0 1 0 %s 0a%s %s 0 1 0 %s 0Z"
+                .formatted(n(x - r), n(y), n(r), n(r), n(2 * r), n(r), n(r), n(-2 * r));
+    }
+
+    /** A closed outline through the points, smoothed (Catmull-Rom as cubic Béziers). */
+    static String outline(List<double[]> points) {
+        int size = points.size();
+        StringBuilder d = new StringBuilder(move(points.get(0)));
+        for (int i = 0; i < size; i++) {
+            curve(
+                    d,
+                    points.get((i + size - 1) % size),
+                    points.get(i),
+                    points.get((i + 1) % size),
+                    points.get((i + 2) % size));
+        }
+        return d.append('Z').toString();
+    }
+
+    /** An open line through the points. */
+    static String line(List<double[]> points) {
+        StringBuilder d = new StringBuilder(move(points.get(0)));
+        for (double[] p : points.subList(1, points.size())) {
+            d.append('L').append(n(p[0])).append(' ').append(n(p[1]));
+        }
+        return d.toString();
+    }
+
+    private static String move(double[] p) {
+        return "M" + n(p[0]) + " " + n(p[1]);
+    }
+
+    private static void curve(StringBuilder d, double[] before, double[] from, double[] to, double[] after) {
+        d.append("C%s %s %s %s %s %s"
+                .formatted(
+                        n(from[0] + (to[0] - before[0]) / 6),
+                        n(from[1] + (to[1] - before[1]) / 6),
+                        n(to[0] - (after[0] - from[0]) / 6),
+                        n(to[1] - (after[1] - from[1]) / 6),
+                        n(to[0]),
+                        n(to[1])));
+    }
+
+    private static void point(StringBuilder d, char command, double x, double y, double r, double angle) {
+        d.append(command).append(n(x + r * Math.cos(angle))).append(' ').append(n(y + r * Math.sin(angle)));
+    }
+
+    private static void arc(StringBuilder d, double x, double y, double r, double to, int sweep) {
+        d.append("A%s %s 0 0 %d %s %s"
+                .formatted(n(r), n(r), sweep, n(x + r * Math.cos(to)), n(y + r * Math.sin(to))));
+    }
+
+    /** Hundredths of a millimetre are finer than any screen. */
+    static String n(double value) {
+        String text = String.format(Locale.ROOT, "%.2f", value);
+        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+    }
+}

@@ -1,0 +1,188 @@
+package escrel.web.plan;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Jewel;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Shape;
+import escrel.core.calibre.Side;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One side of a movement as drawn.
+ *
+ * @param radius of the plate, mm
+ * @param shapes from the bottom up
+ */
+public record PlanDrawing(
+        Side side, double radius, List<Drawn> shapes, List<Screw> screws, List<Point> jewels, List<Point> flags) {
+    /**
+     * A part as drawn.
+     *
+     * @param style classes for its look: kind and state
+     * @param path SVG path data
+     * @param detail finer lines on it, may be empty
+     */
+    public record Drawn(String code, String name, String style, String path, String detail) {}
+
+    /**
+     * A screw, or its empty hole.
+     *
+     * @param style classes
+     * @param x mm
+     * @param y mm, downwards
+     * @param radius of the head
+     * @param turn of the slot, degrees
+     * @param left whether it undoes clockwise
+     */
+    public record Screw(String style, double x, double y, double radius, int turn, boolean left) {}
+
+    /** A place. */
+    public record Point(double x, double y, String style) {}
+
+    /**
+     * What the drawing shows of the job.
+     *
+     * @param gone whether a part is off
+     * @param free parts that may be worked on now
+     * @param selected the part on the card, or nothing
+     * @param flagged parts with a finding that waits
+     */
+    public record State(Predicate<String> gone, Set<String> free, @Nullable String selected, Set<String> flagged) {}
+
+    private static final Set<Group> NOT_IN_THE_MOVEMENT = Set.of(Group.CASE);
+
+    /** Draws one side. */
+    public static PlanDrawing of(CalibreSheet sheet, Side side, State state) {
+        List<Drawn> shapes = new ArrayList<>();
+        List<Screw> screws = new ArrayList<>();
+        List<Point> flags = new ArrayList<>();
+        List<Part> parts = sheet.parts();
+        // parts that come off last lie deepest
+        for (int i = parts.size() - 1; i >= 0; i--) {
+            Part part = parts.get(i);
+            Shape shape = part.shape();
+            if (shape != null && shownOn(sheet, part, side)) {
+                boolean gone = state.gone().test(part.code());
+                if (!gone || part.group() != Group.DIAL_AND_HANDS) {
+                    shapes.add(draw(part, shape, side, styleOf(part, shape, gone, state)));
+                }
+                if (state.flagged().contains(part.code())) {
+                    flags.add(flag(shape, side));
+                }
+            }
+            if (part.side() == side && !NOT_IN_THE_MOVEMENT.contains(part.group())) {
+                sheet.screwsOf(part.code()).forEach(s -> screws.add(screw(s, side, state)));
+            }
+        }
+        List<Point> jewels = sheet.jewels().stream()
+                .filter(j -> j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
+                .map(j -> new Point(flip(j.x(), side), -j.y(), j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
+                .toList();
+        return new PlanDrawing(
+                side, sheet.data().diameterMillimetres() / 2, List.copyOf(shapes), List.copyOf(screws), jewels, flags);
+    }
+
+    private static boolean shownOn(CalibreSheet sheet, Part part, Side side) {
+        if (part.side() == side) {
+            return part.group() != Group.CASE || part.role() == Role.STEM;
+        }
+        // a unit's inner parts are drawn where the unit sits; the stem shows on both sides
+        return part.role() == Role.STEM
+                || part.unit() != null && sheet.requirePart(part.unit()).side() == side;
+    }
+
+    private static String styleOf(Part part, Shape shape, boolean gone, State state) {
+        String style = "p-" + shape.kind().name().toLowerCase().replace('_', '-');
+        if (part.group() == Group.DIAL_AND_HANDS) {
+            style += part.role() == Role.DIAL ? " p-dial" : " p-hand";
+        }
+        if (gone) {
+            style += " s-gone";
+        } else if (state.free().contains(part.code())) {
+            style += " s-free";
+        }
+        return part.code().equals(state.selected()) ? style + " s-selected" : style;
+    }
+
+    private static Drawn draw(Part part, Shape shape, Side side, String style) {
+        double x = flip(shape.x(), side);
+        double y = -shape.y();
+        double r = shape.radius();
+        String path;
+        String detail = "";
+        switch (shape.kind()) {
+            case WHEEL:
+                path = Paths.gear(x, y, r, shape.teeth()) + Paths.openings(x, y, 0.24 * r, 0.80 * r, 5, 0.10 * r);
+                break;
+            case STEEL_WHEEL:
+                path = Paths.gear(x, y, r, shape.teeth());
+                detail = Paths.circle(x, y, 0.78 * r);
+                break;
+            case ESCAPE_WHEEL:
+                path = Paths.escape(x, y, r, shape.teeth()) + Paths.openings(x, y, 0.20 * r, 0.56 * r, 4, 0.10 * r);
+                break;
+            case BARREL:
+                path = Paths.gear(x, y, r, shape.teeth());
+                detail = Paths.circle(x, y, 0.86 * r) + Paths.circle(x, y, 0.26 * r) + Paths.circle(x, y, 0.09 * r);
+                break;
+            case BALANCE:
+                path = Paths.circle(x, y, r) + Paths.openings(x, y, 0.16 * r, 0.88 * r, 2, 0.12 * r);
+                detail = Paths.circle(x, y, 0.30 * r) + Paths.circle(x, y, 0.38 * r) + Paths.circle(x, y, 0.46 * r);
+                break;
+            case DISC:
+                path = Paths.circle(x, y, r);
+                break;
+            case OUTLINE:
+                path = Paths.outline(turned(shape.points(), side));
+                break;
+            default:
+                path = Paths.line(turned(shape.points(), side));
+        }
+        return new Drawn(part.code(), part.name(), style, path, detail);
+    }
+
+    private static List<double[]> turned(List<double[]> points, Side side) {
+        return points.stream().map(p -> new double[] {flip(p[0], side), -p[1]}).toList();
+    }
+
+    private static double flip(double x, Side side) {
+        return side == Side.TRAIN ? -x : x;
+    }
+
+    private static Screw screw(ScrewPlace place, Side side, State state) {
+        boolean gone = state.gone().test(place.part());
+        boolean left = place.thread() == ScrewPlace.Thread.LEFT;
+        double head = Math.max(0.22, 0.42 * place.bladeMillimetres());
+        String style = (gone ? "s-gone" : "") + (left ? " left" : "")
+                + (place.part().equals(state.selected()) ? " s-selected" : "");
+        // every slot stands as it was left; a fixed scatter by name keeps the picture calm
+        return new Screw(
+                style.trim(),
+                flip(place.x(), side),
+                -place.y(),
+                head,
+                Math.floorMod(place.code().hashCode(), 180),
+                left);
+    }
+
+    private static Point flag(Shape shape, Side side) {
+        if (shape.isRound()) {
+            return new Point(flip(shape.x(), side) + 0.4 * shape.radius(), -shape.y() - 0.4 * shape.radius(), "");
+        }
+        double[] p = shape.points().get(0);
+        return new Point(flip(p[0], side), -p[1], "");
+    }
+
+    /** What the page asks of the screen: left, top, width and height in mm. */
+    public String viewBox() {
+        double reach = radius * 1.12;
+        return "%s %s %s %s".formatted(Paths.n(-reach), Paths.n(-reach), Paths.n(2 * reach), Paths.n(2 * reach));
+    }
+}

@@ -1,0 +1,37 @@
+package escrel.web.security;
+
+import java.io.BufferedReader;
+import java.io.Console;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+
+/** {@code ./escrel passphrase}: asks for a passphrase and keeps its hash in the workshop's folder. */
+public final class PassphraseCommand {
+    private static final int SHORTEST = 10;
+
+    private PassphraseCommand() {}
+
+    /**
+     * Asks and keeps.
+     *
+     * @param args the workshop's folder
+     */
+    public static void main(String[] args) throws IOException {
+        Console console = System.console();
+        String passphrase = console == null
+                ? new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)).readLine()
+                : new String(console.readPassword("New passphrase (at least %d characters): ", SHORTEST));
+        if (passphrase == null || passphrase.length() < SHORTEST) {
+            System.err.println("A passphrase needs at least " + SHORTEST + " characters. Nothing was set.");
+            System.exit(2);
+            return;
+        }
+        Path folder = Files.createDirectories(Path.of(args[0]));
+        Files.writeString(folder.resolve("passphrase"), new BCryptPasswordEncoder().encode(passphrase));
+        System.out.println("The passphrase is set. Start with: ./escrel start --address ADDRESS");
+    }
+}

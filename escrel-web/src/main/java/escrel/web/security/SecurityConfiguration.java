@@ -1,0 +1,94 @@
+package escrel.web.security;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.env.Environment;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+
+/** Everything about who may do what over HTTP. */
+@Configuration
+class SecurityConfiguration {
+    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+            + "connect-src 'self'; media-src 'self'; worker-src 'self'; img-src 'self' data: blob:; form-action 'self'; "
+            + "base-uri 'none'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, Environment environment) throws Exception {
+        boolean loopback = Listening.onLoopback(environment);
+        // the token lives in a cookie, so that a page left open survives a restart of the application
+        http.csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository())
+                .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()));
+        http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                .permissionsPolicyHeader(p -> p.policy("microphone=(self), camera=(self)"))
+                .referrerPolicy(Customizer.withDefaults()));
+        http.exceptionHandling(e -> e.accessDeniedHandler(SecurityConfiguration::refuse));
+        if (loopback) {
+            http.authorizeHttpRequests(all -> all.anyRequest().permitAll());
+            http.addFilterBefore(new HostGuard(), AuthorizationFilter.class);
+        } else {
+            HttpSessionRequestCache cache = new HttpSessionRequestCache();
+            cache.setRequestMatcher(request -> request.getHeader("HX-Request") == null);
+            http.requestCache(c -> c.requestCache(cache));
+            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/actuator/health", "/login")
+                    .permitAll()
+                    .anyRequest()
+                    .authenticated());
+            http.formLogin(login -> login.loginPage("/login").defaultSuccessUrl("/"));
+            http.exceptionHandling(e -> e.authenticationEntryPoint((request, response, denied) -> {
+                if (request.getHeader("HX-Request") != null) {
+                    response.setHeader("HX-Redirect", "/login");
+                    response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
+                } else {
+                    cache.saveRequest(request, response);
+                    response.sendRedirect("/login");
+                }
+            }));
+        }
+        return http.build();
+    }
+
+    /** A missing or old form token is answered in plain words. */
+    private static void refuse(HttpServletRequest request, HttpServletResponse response, AccessDeniedException e)
+            throws IOException {
+        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+        response.setContentType("text/plain;charset=UTF-8");
+        response.getWriter()
+                .write("This page was left open too long or came from elsewhere. Nothing was recorded or changed. "
+                        + "Reload the page and send it again.");
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder();
+    }
+
+    /** One restorer, one passphrase. */
+    @Bean
+    UserDetailsService restorer(Environment environment) {
+        Path file = Listening.passphraseFile(environment);
+        return name -> {
+            try {
+                return User.withUsername("restorer").password(Files.readString(file)).build();
+            } catch (IOException e) {
+                throw new UsernameNotFoundException("no passphrase set", e);
+            }
+        };
+    }
+}

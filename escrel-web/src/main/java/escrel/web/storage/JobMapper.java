@@ -1,0 +1,48 @@
+package escrel.web.storage;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Writes the tables of jobs and steps. Steps are only ever added. */
+@Mapper
+public interface JobMapper {
+    @Select("select coalesce(max(number), 0) + 1 from job")
+    int nextNumber();
+
+    @Insert(
+            """
+            insert into job (number, opened_at, changed_at, last_sequence, watch, owner, calibre, sheet_version, stage,
+                             next_act)
+            values (#{number}, #{openedAt}, #{changedAt}, #{lastSequence}, #{watch}, #{owner}, #{calibre},
+                    #{sheetVersion}, #{stage}, #{nextAct})""")
+    void insert(JobRow row);
+
+    /** Moves a job on; 0 rows when somebody else recorded in between. */
+    @Update(
+            """
+            update job set changed_at = #{row.changedAt}, last_sequence = #{row.lastSequence}, watch = #{row.watch},
+                   owner = #{row.owner}, calibre = #{row.calibre}, sheet_version = #{row.sheetVersion},
+                   stage = #{row.stage}, next_act = #{row.nextAct}
+            where number = #{row.number} and last_sequence = #{expected}""")
+    int moveOn(@Param("row") JobRow row, @Param("expected") int expectedSequence);
+
+    @Insert(
+            """
+            insert into step (job, sequence, recorded_at, kind, body)
+            values (#{job}, #{sequence}, #{recordedAt}, #{kind}, #{body})""")
+    void insertStep(StepRow row);
+
+    @Select("select * from job where number = #{number}")
+    Optional<JobRow> find(int number);
+
+    @Select("select * from step where job = #{number} order by sequence")
+    List<StepRow> steps(int number);
+
+    @Select("select count(*) from job")
+    int count();
+}

@@ -1,0 +1,17 @@
+package escrel.web.storage;
+
+import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
+
+/** A row of the table of jobs; what repeats the steps is there for lists. */
+public record JobRow(
+        int number,
+        OffsetDateTime openedAt,
+        OffsetDateTime changedAt,
+        int lastSequence,
+        String watch,
+        String owner,
+        @Nullable String calibre,
+        @Nullable Integer sheetVersion,
+        String stage,
+        String nextAct) {}

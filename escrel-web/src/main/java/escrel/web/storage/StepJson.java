@@ -1,0 +1,80 @@
+package escrel.web.storage;
+
+import escrel.core.assembly.TestMade;
+import escrel.core.cleaning.Washed;
+import escrel.core.handover.HandedOver;
+import escrel.core.handover.Waived;
+import escrel.core.lubrication.OilSkipped;
+import escrel.core.lubrication.Oiled;
+import escrel.core.parts.Decided;
+import escrel.core.parts.FindingRaised;
+import escrel.core.parts.LeftOut;
+import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.Noted;
+import escrel.core.service.PhotoAdded;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.PartOn;
+import escrel.core.teardown.Visit;
+import escrel.core.timing.readings.DidNotRun;
+import escrel.core.timing.readings.ReadingTaken;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+
+/** Steps as JSON, each kind by a name that stays for good: files and databases of today are read by it tomorrow. */
+public final class StepJson {
+    private static final Map<String, Class<? extends Step>> KINDS = Map.ofEntries(
+            Map.entry("arrival", Arrival.class),
+            Map.entry("calibre-bound", CalibreBound.class),
+            Map.entry("photo", PhotoAdded.class),
+            Map.entry("note", Noted.class),
+            Map.entry("taken-back", TakenBack.class),
+            Map.entry("part-off", PartOff.class),
+            Map.entry("part-on", PartOn.class),
+            Map.entry("visit", Visit.class),
+            Map.entry("reading", ReadingTaken.class),
+            Map.entry("did-not-run", DidNotRun.class),
+            Map.entry("finding", FindingRaised.class),
+            Map.entry("decision", Decided.class),
+            Map.entry("left-out", LeftOut.class),
+            Map.entry("washed", Washed.class),
+            Map.entry("oiled", Oiled.class),
+            Map.entry("oil-skipped", OilSkipped.class),
+            Map.entry("test", TestMade.class),
+            Map.entry("waived", Waived.class),
+            Map.entry("handed-over", HandedOver.class));
+    private static final Map<Class<?>, String> NAMES =
+            KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
+
+    private StepJson() {}
+
+    /** The name of a step's kind. */
+    public static String kindOf(Step step) {
+        return Optional.ofNullable(NAMES.get(step.getClass()))
+                .orElseThrow(() -> new IllegalArgumentException("no name for steps of " + step.getClass()));
+    }
+
+    /** A step's body as text. */
+    public static String write(Step step) {
+        return Json.MAPPER.writeValueAsString(step);
+    }
+
+    /** A step from its kind and body. */
+    public static Step read(String kind, String body) {
+        return Json.MAPPER.readValue(body, classOf(kind));
+    }
+
+    /** A step from its kind and body. */
+    public static Step read(String kind, JsonNode body) {
+        return Json.MAPPER.treeToValue(body, classOf(kind));
+    }
+
+    private static Class<? extends Step> classOf(String kind) {
+        return Optional.ofNullable(KINDS.get(kind))
+                .orElseThrow(() -> new IllegalArgumentException("'" + kind + "' is no kind of step we know"));
+    }
+}

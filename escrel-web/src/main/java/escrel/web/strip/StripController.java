@@ -1,0 +1,83 @@
+package escrel.web.strip;
+
+import escrel.core.calibre.Side;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import java.io.IOException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The strip page and its keys. */
+@Controller
+class StripController {
+    private static final String BENCH = "strip/strip :: bench";
+
+    private final Workshop workshop;
+    private final StripActions actions;
+
+    StripController(Workshop workshop, StripActions actions) {
+        this.workshop = workshop;
+        this.actions = actions;
+    }
+
+    @GetMapping("/jobs/{number}/strip")
+    String strip(
+            @PathVariable int number,
+            @RequestParam(required = false) @Nullable String part,
+            @RequestParam(required = false) @Nullable Side side,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String partOfPage,
+            Model model) {
+        fill(model, number, part, side, null, null, null);
+        return partOfPage == null ? "strip/strip" : BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/off")
+    String off(@PathVariable int number, @ModelAttribute StripForm form, Model model) {
+        StripActions.Outcome outcome = actions.takeOff(number, form);
+        boolean done = outcome == StripActions.Outcome.RECORDED;
+        fill(model, number, done ? null : form.part(), null, outcome, done ? null : form, null);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/undo")
+    String undo(@PathVariable int number, @RequestParam int seq, Model model) {
+        String back = workshop.takeBack(number, seq);
+        fill(model, number, null, null, null, null, "Taken back: " + back);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/photo")
+    String photo(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam MultipartFile picture,
+            Model model)
+            throws IOException {
+        actions.photo(number, seq, part, picture.getBytes());
+        fill(model, number, part, null, null, null, "Photo kept");
+        return BENCH;
+    }
+
+    private void fill(
+            Model model,
+            int number,
+            @Nullable String part,
+            @Nullable Side side,
+            StripActions.@Nullable Outcome outcome,
+            @Nullable StripForm form,
+            @Nullable String said) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("view", StripView.of(job, part, side, outcome, form, said));
+    }
+}

@@ -1,0 +1,41 @@
+package escrel.web.strip;
+
+import escrel.core.condition.Grade;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.ScrewsFound;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A part coming off, as the page sends it.
+ *
+ * @param seq what the page was made from
+ * @param answered whether the questions before the step have been answered
+ */
+record StripForm(
+        String part,
+        int seq,
+        @Nullable Grade grade,
+        @Nullable ScrewsFound screws,
+        PartOff.@Nullable Plan plan,
+        @Nullable String note,
+        @Nullable String inSpiteOf,
+        boolean answered) {
+    PartOff step() {
+        return new PartOff(
+                part,
+                grade == null ? Grade.GOOD : grade,
+                screws == null ? ScrewsFound.AS_ON_SHEET : screws,
+                plan == null ? PartOff.Plan.KEEP : plan,
+                text(note),
+                text(inSpiteOf));
+    }
+
+    private static String text(@Nullable String value) {
+        return value == null ? "" : value.strip();
+    }
+
+    /** The form before anything was chosen. */
+    static StripForm fresh(String part, int seq) {
+        return new StripForm(part, seq, Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", "", false);
+    }
+}

@@ -1,0 +1,59 @@
+package escrel.web.today;
+
+import escrel.core.handover.Stage;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ResponseBody;
+
+/** The first page. */
+@Controller
+class TodayController {
+    private final TodayMapper mapper;
+
+    TodayController(TodayMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** A job for other programs. */
+    record Listed(int number, String watch, @Nullable String calibre, String stage) {}
+
+    /**
+     * A job as shown.
+     *
+     * @param room the page where its next act is done
+     * @param progress which of the stages it has reached, 1 to 9
+     */
+    record Row(TodayMapper.Line line, String stageWords, String room, int progress) {
+        static Row of(TodayMapper.Line line) {
+            Stage stage = Stage.valueOf(line.stage());
+            String room =
+                    switch (stage) {
+                        case ARRIVED -> "readings";
+                        case READ -> line.calibreName() == null ? "arrival" : "strip";
+                        case STRIPPING -> "strip";
+                        case INSPECTING -> line.nextAct().startsWith("clean") ? "wash" : "inspect";
+                        case CLEAN, CLIMBING -> "climb";
+                        default -> "handover";
+                    };
+            return new Row(line, stage.name().toLowerCase().replace('_', ' '), room, stage.ordinal() + 1);
+        }
+    }
+
+    @GetMapping("/")
+    String today(Model model) {
+        model.addAttribute("house", mapper.inTheHouse().stream().map(Row::of).toList());
+        model.addAttribute("gone", mapper.lastGone().stream().map(Row::of).toList());
+        return "today/today";
+    }
+
+    @GetMapping("/jobs.json")
+    @ResponseBody
+    List<Listed> jobs() {
+        return mapper.all().stream()
+                .map(l -> new Listed(l.number(), l.watch(), l.calibreName(), l.stage()))
+                .toList();
+    }
+}
