@@ -25,6 +25,7 @@ public final class OrderingRules {
             "the power must be down first: a train released under power spins and breaks pivots";
     private static final String BALANCE_WHY =
             "the balance is the most delicate part and comes off before work around its cock";
+    private static final String DIAL_WHY = "hands and dial come off first, so that nothing presses on them";
     private static final Set<Role> NEEDS_POWER_DOWN =
             Set.of(Role.PALLET_BRIDGE, Role.RATCHET_WHEEL, Role.TRAIN_BRIDGE, Role.BARREL_BRIDGE);
     private static final Set<Group> BEFORE_BALANCE =
@@ -88,6 +89,10 @@ public final class OrderingRules {
     }
 
     private void schools() {
+        sheet.withRole(Role.DIAL)
+                .ifPresent(dial -> each(
+                        p -> p.side() != Side.IN_HAND && p.group() != Group.CASE && p.group() != Group.DIAL_AND_HANDS,
+                        p -> add(dial, p, Weight.SCHOOL, DIAL_WHY)));
         if (schools.cannonPinion() == Schools.CannonPinion.AFTER_MINUTE_WHEEL) {
             between(Role.MINUTE_WHEEL, Role.CANNON_PINION, "drawing it later protects the teeth of the minute wheel");
         } else {

@@ -78,8 +78,12 @@ public record TurnView(
     }
 
     private static String title(ReadingSet set) {
-        String state = set.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        return set.fitted() == null ? state : state + ", " + set.fitted().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        String state = set.state().isFinal() ? "final" : words(set.state());
+        return set.fitted() == null ? state : state + ", " + words(set.fitted());
+    }
+
+    private static String words(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static List<String> sentences(Turn turn, PositionFigures before, PositionFigures after) {
@@ -164,11 +168,12 @@ public record TurnView(
         if (rate == null) {
             return line.before() == null ? "not read before" : "not read after";
         }
-        String change = "%s s/d, doubt ± %.1f: ".formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
+        String change = "%s ± %.1f s/d: "
+                .formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
         return switch (rate.verdict()) {
-            case BETTER -> change + "better";
-            case WORSE -> change + "worse";
-            case STILL_ON_TARGET -> change + "moved, on target before and after";
+            case BETTER -> change + "better beyond the noise";
+            case WORSE -> change + "worse beyond the noise";
+            case STILL_ON_TARGET -> change + "on target before and after";
             case NO_CHANGE -> change + "no change beyond the noise";
         };
     }

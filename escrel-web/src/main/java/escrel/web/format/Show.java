@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** How figures are written: rate to 0.1 s/d, amplitude to 1°, beat error to 0.1 ms, a true minus sign. */
-@Component("show")
+@Component
 public class Show {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
@@ -29,6 +29,11 @@ public class Show {
     /** An amplitude with its doubt, in degrees. */
     public String amplitude(@Nullable Measured amplitude) {
         return measured(amplitude, "%.0f", "%.0f");
+    }
+
+    /** Only the value, or the middle of a range, to whole numbers. */
+    public String middle(@Nullable Measured value) {
+        return value == null ? NOTHING : minus("%.0f".formatted(value.value()));
     }
 
     /** A beat error with its doubt, in ms. */

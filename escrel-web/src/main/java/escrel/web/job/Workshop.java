@@ -142,7 +142,7 @@ public class Workshop {
         return new JobRow(
                 number,
                 openedAt,
-                at(now()),
+                at(history.recorded().get(history.recorded().size() - 1).at()),
                 history.lastSequence(),
                 shorten(arrival.watch()),
                 shorten(arrival.owner()),

@@ -75,22 +75,30 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
      * Builds the ladder.
      *
      * @param order every part, in the order in which it came or will come off
-     * @param selected the part on the card; its group is drawn part by part
+     * @param selected the part on the card; its group and the next are drawn part by part
      */
     public static Ladder of(TeardownState teardown, JobHistory history, List<Part> order, @Nullable String selected) {
         Builder builder = new Builder(teardown, history, selected);
         List<List<Part>> runs = new ArrayList<>();
         for (Part part : order) {
             List<Part> last = runs.isEmpty() ? List.of() : runs.get(runs.size() - 1);
-            if (!last.isEmpty() && last.get(0).group() == part.group() && !part.isPowerDown()) {
+            boolean together = !last.isEmpty()
+                    && last.get(0).group() == part.group()
+                    && !part.isPowerDown()
+                    && !last.get(0).isPowerDown();
+            if (together) {
                 last.add(part);
             } else {
                 runs.add(new ArrayList<>(List.of(part)));
             }
         }
         List<Rung> rungs = new ArrayList<>();
+        boolean justBefore = false;
         for (List<Part> run : runs) {
-            boolean open = run.size() == 1 || run.stream().anyMatch(p -> p.code().equals(selected));
+            boolean current = run.stream().anyMatch(p -> p.code().equals(selected));
+            boolean open = run.size() == 1 || current || justBefore;
+            // what comes right after the part at hand is drawn part by part too
+            justBefore = current;
             if (open) {
                 run.forEach(p -> rungs.add(builder.single(p)));
             } else {
@@ -153,9 +161,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
                     on,
                     parts.size() + " parts",
                     screws,
-                    parts.stream()
-                            .flatMap(p -> sheet.screwsOf(p.code()).stream())
-                            .anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT),
+                    false,
                     false,
                     parts.stream().anyMatch(p -> findings.on(p.code()).stream().anyMatch(Finding::isOpen)),
                     parts.stream().anyMatch(p -> teardown.visiting().contains(p.code())),
@@ -213,7 +219,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
 
     /** The name of a group as said at the bench. */
     public static String groupName(Group group) {
-        String words = group.name().toLowerCase().replace('_', ' ');
+        String words = group == Group.BARREL ? "barrel and winding" : group.name().toLowerCase().replace('_', ' ');
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -64,25 +64,31 @@ public record PlanDrawing(
         List<Screw> screws = new ArrayList<>();
         List<Point> flags = new ArrayList<>();
         List<Part> parts = sheet.parts();
+        boolean dialOn = side == Side.DIAL
+                && sheet.withRole(Role.DIAL)
+                        .filter(d -> !state.gone().test(d.code()))
+                        .isPresent();
         // parts that come off last lie deepest
         for (int i = parts.size() - 1; i >= 0; i--) {
             Part part = parts.get(i);
             Shape shape = part.shape();
             if (shape != null && shownOn(sheet, part, side)) {
-                boolean gone = state.gone().test(part.code());
+                boolean gone = state.gone().test(part.code())
+                        || part.unit() != null && state.gone().test(part.unit());
                 if (!gone || part.group() != Group.DIAL_AND_HANDS) {
-                    shapes.add(draw(part, shape, side, styleOf(part, shape, gone, state)));
+                    shapes.add(draw(part, shape, side, styleOf(part, shape, gone, state), gone));
                 }
                 if (state.flagged().contains(part.code())) {
                     flags.add(flag(shape, side));
                 }
             }
-            if (part.side() == side && !NOT_IN_THE_MOVEMENT.contains(part.group())) {
+            boolean hidden = dialOn && part.group() != Group.DIAL_AND_HANDS;
+            if (part.side() == side && !hidden && !NOT_IN_THE_MOVEMENT.contains(part.group())) {
                 sheet.screwsOf(part.code()).forEach(s -> screws.add(screw(s, side, state)));
             }
         }
         List<Point> jewels = sheet.jewels().stream()
-                .filter(j -> j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
+                .filter(j -> !dialOn && j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
                 .map(j -> new Point(flip(j.x(), side), -j.y(), j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
                 .toList();
         return new PlanDrawing(
@@ -111,12 +117,16 @@ public record PlanDrawing(
         return part.code().equals(state.selected()) ? style + " s-selected" : style;
     }
 
-    private static Drawn draw(Part part, Shape shape, Side side, String style) {
+    private static Drawn draw(Part part, Shape shape, Side side, String style, boolean gone) {
         double x = flip(shape.x(), side);
         double y = -shape.y();
         double r = shape.radius();
         String path;
         String detail = "";
+        if (gone && shape.isRound()) {
+            // a ghost is only a reminder of the place
+            return new Drawn(part.code(), part.name(), style, Paths.circle(x, y, r), "");
+        }
         switch (shape.kind()) {
             case WHEEL:
                 path = Paths.gear(x, y, r, shape.teeth()) + Paths.openings(x, y, 0.24 * r, 0.80 * r, 5, 0.10 * r);
@@ -169,7 +179,7 @@ public record PlanDrawing(
                 -place.y(),
                 head,
                 Math.floorMod(place.code().hashCode(), 180),
-                left);
+                left && !gone);
     }
 
     private static Point flag(Shape shape, Side side) {

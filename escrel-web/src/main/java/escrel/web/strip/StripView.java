@@ -3,6 +3,7 @@ package escrel.web.strip;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
@@ -45,6 +46,35 @@ record StripView(
         StripActions.@Nullable Outcome outcome,
         StripForm form,
         @Nullable String said) {
+    /**
+     * A choice on the card.
+     *
+     * @param mark the short sign above its word, may be empty
+     */
+    record Choice(String value, String mark, String word) {}
+
+    private static final List<Choice> GRADES = List.of(
+            new Choice("AS_NEW", "0", "new"),
+            new Choice("GOOD", "1", "good"),
+            new Choice("WORN", "2", "worn"),
+            new Choice("MEND", "3", "mend"),
+            new Choice("BROKEN", "4", "broken"));
+    private static final List<Choice> SCREWS = List.of(
+            new Choice("AS_ON_SHEET", "", "screws right"),
+            new Choice("ONE_MISSING", "", "one missing"),
+            new Choice("ONE_FOREIGN", "", "one foreign"),
+            new Choice("ONE_DAMAGED", "", "one damaged"));
+
+    /** Grades to choose from, as found. */
+    public List<Choice> grades() {
+        return GRADES;
+    }
+
+    /** States of its screws to choose from. */
+    public List<Choice> screwStates() {
+        return SCREWS;
+    }
+
     /**
      * The card of a part.
      *
@@ -133,16 +163,15 @@ record StripView(
                 .map(h -> sheet.requirePart(h.part()).name())
                 .distinct()
                 .collect(Collectors.joining(", "));
+        List<ScrewPlace> screws = sheet.screwsOf(part.code());
         return new Card(
                 part,
                 off ? "off · tray " + (place + 1) : next ? "next · free now" : heading(order, part),
                 off,
                 next,
-                Ladder.screwWords(sheet.screwsOf(part.code()))
-                        + sheet.screwsOf(part.code()).stream()
-                                .findFirst()
-                                .map(s -> ", blade " + s.bladeMillimetres())
-                                .orElse("none"),
+                screws.isEmpty()
+                        ? "none"
+                        : Ladder.screwWords(screws) + ", blade " + screws.get(0).bladeMillimetres(),
                 frees,
                 place < 0 ? state.order().size() + 1 : place + 1,
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.ASKS).toList(),

@@ -9,6 +9,11 @@ public enum ReadingState {
     FINAL_UNCASED,
     FINAL_CASED;
 
+    /** Whether it is one of the readings with which the watch leaves. */
+    public boolean isFinal() {
+        return this == FINAL_UNCASED || this == FINAL_CASED;
+    }
+
     /** Whether the movement had not been opened yet. */
     public boolean isBeforeService() {
         return this == AS_RECEIVED || this == AFTER_DEMAGNETISING;

@@ -5,9 +5,21 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
-/** Tells every page the theme chosen in this browser, so that the first paint is right. */
+/** What every page needs: the theme chosen in this browser, so that the first paint is right, and {@link Show}. */
 @ControllerAdvice
-class ThemeAdvice {
+class PageAdvice {
+    private final Show show;
+
+    PageAdvice(Show show) {
+        this.show = show;
+    }
+
+    /** How figures are written, for every page. */
+    @ModelAttribute("show")
+    Show show() {
+        return show;
+    }
+
     @ModelAttribute("theme")
     String theme(@CookieValue(name = "theme", required = false) @Nullable String chosen) {
         return "lamp".equals(chosen) ? "lamp" : "paper";
