@@ -100,7 +100,9 @@ public final class BeatAnalyser {
             return recognised;
         }
         BeatRateFinder.Found asGiven = finder.at(given);
-        if (!asGiven.credible()) {
+        // a sound is a little like itself at many lags; far more so at another beat rate, it beats at that one
+        boolean clearlyAnother = recognised != null && recognised.score() > 2 * asGiven.score();
+        if (!asGiven.credible() || clearlyAnother) {
             throw new NoCredibleBeatException(
                     "No steady beat of %.0f beats per hour was found in the sound".formatted(given.beatsPerHour()),
                     recognised == null

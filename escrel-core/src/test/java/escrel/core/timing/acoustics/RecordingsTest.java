@@ -1,0 +1,95 @@
+package escrel.core.timing.acoustics;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The synthetic recordings with known truth, made elsewhere than our simulator. */
+class RecordingsTest {
+    private static final Pattern ENTRY = Pattern.compile(
+            "\"file\": \"([^\"]+)\",\\s*\"bph\": (\\d+),\\s*\"liftAngle\": (\\d+).*?\"rateSecondsPerDay\": ([-\\d.]+)"
+                    + ",\\s*\"amplitudeDegrees\": ([\\d.]+),\\s*\"beatErrorMillis\": ([\\d.]+)",
+            Pattern.DOTALL);
+
+    record Truth(String file, double beats, double lift, double rate, double amplitude, double beatError) {}
+
+    static Stream<Truth> truths() {
+        List<MatchResult> found =
+                ENTRY.matcher(new String(bytes("truth.json"), StandardCharsets.UTF_8)).results().toList();
+        assertThat(found).hasSize(6);
+        return found.stream()
+                .map(m -> new Truth(
+                        m.group(1), number(m, 2), number(m, 3), number(m, 4), number(m, 5), number(m, 6)));
+    }
+
+    private static double number(MatchResult match, int group) {
+        return Double.parseDouble(match.group(group));
+    }
+
+    private static byte[] bytes(String name) {
+        try (InputStream in = RecordingsTest.class.getResourceAsStream("/recordings/" + name)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static Sound sound(String name) {
+        try (InputStream in = RecordingsTest.class.getResourceAsStream("/recordings/" + name)) {
+            return WavFile.read(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("truths")
+    void withinWhatIsPromised(Truth truth) {
+        SoundReading heard = BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), LiftAngle.known(truth.lift()))
+                .analyse(sound(truth.file()));
+
+        assertThat(heard.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.5));
+        assertThat(heard.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));
+        assertThat(heard.beatErrorMillis().value()).isCloseTo(truth.beatError(), within(0.05));
+        assertThat(heard.beatsMissed() + heard.beatsRejected()).isLessThanOrEqualTo(4);
+    }
+
+    @ParameterizedTest
+    @MethodSource("truths")
+    void beatRateIsRecognised(Truth truth) {
+        SoundReading heard =
+                BeatAnalyser.recognising(LiftAngle.known(truth.lift())).analyse(sound(truth.file()));
+
+        assertThat(heard.beatRate().beatsPerHour()).isEqualTo(truth.beats());
+    }
+
+    @ParameterizedTest
+    @MethodSource("truths")
+    void louderOrLaterChangesNothingButTheDoubt(Truth truth) {
+        BeatAnalyser analyser =
+                BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), LiftAngle.known(truth.lift()));
+        Sound sound = sound(truth.file());
+        SoundReading as = analyser.analyse(sound);
+
+        SoundReading softer = analyser.analyse(Sounds.times(sound, 0.05f));
+        SoundReading later = analyser.analyse(Sounds.from(sound, 1.37));
+
+        assertThat(softer.rateSecondsPerDay().value()).isCloseTo(as.rateSecondsPerDay().value(), within(0.01));
+        assertThat(softer.amplitudeDegrees().value()).isCloseTo(as.amplitudeDegrees().value(), within(0.1));
+        // a tenth less sound: within the scatter that the truth itself has over the shorter stretch
+        assertThat(later.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.6));
+        assertThat(later.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));
+    }
+}

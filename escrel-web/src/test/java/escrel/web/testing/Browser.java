@@ -1,0 +1,175 @@
+package escrel.web.testing;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.ExpectedCondition;
+import org.openqa.selenium.support.ui.Select;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Headless Chromium, driven by what a user does and sees. Waits for what it expects, never for a time. */
+public final class Browser implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final List<String> PLACES = List.of("/usr/bin/chromium", "/usr/bin/chromium-browser");
+
+    private final Path profile;
+    private final ChromeDriver driver;
+
+    public Browser() {
+        this(1280, 800);
+    }
+
+    public Browser(int width, int height) {
+        try {
+            profile = Files.createTempDirectory(Path.of("target"), "chromium-");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        ChromeOptions options = new ChromeOptions();
+        PLACES.stream().filter(p -> Files.exists(Path.of(p))).findFirst().ifPresent(options::setBinary);
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--hide-scrollbars",
+                "--user-data-dir=" + profile.toAbsolutePath());
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                .build();
+        driver = new ChromeDriver(service, options);
+        resize(width, height);
+    }
+
+    /** Sets the viewport, not the window. */
+    public void resize(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    public ChromeDriver driver() {
+        return driver;
+    }
+
+    public void open(String address) {
+        driver.get(address);
+    }
+
+    /** The text a user sees. */
+    public String text() {
+        return driver.findElement(By.tagName("body")).getText();
+    }
+
+    public String heading() {
+        return see("h1").getText();
+    }
+
+    /** The first element that matches, once it is there and shown. */
+    public WebElement see(String css) {
+        return until(d -> d.findElements(By.cssSelector(css)).stream()
+                .filter(WebElement::isDisplayed)
+                .findFirst()
+                .orElse(null));
+    }
+
+    public void seeText(String words) {
+        until(d -> text().contains(words) ? Boolean.TRUE : null);
+    }
+
+    private <T> T until(ExpectedCondition<T> condition) {
+        return new WebDriverWait(driver, PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .until(condition);
+    }
+
+    public void click(String css) {
+        see(css).click();
+    }
+
+    public void type(String css, String words) {
+        WebElement field = see(css);
+        field.clear();
+        field.sendKeys(words);
+    }
+
+    public void choose(String css, String value) {
+        new Select(see(css)).selectByValue(value);
+    }
+
+    /** Gives a file to a file field. */
+    public void file(String css, Path path) {
+        driver.findElement(By.cssSelector(css)).sendKeys(path.toAbsolutePath().toString());
+    }
+
+    /** Presses a key of the numeric keypad, as a hand that finds it blind does. */
+    public void key(char key) {
+        new Actions(driver).sendKeys(numpad(key)).perform();
+    }
+
+    /** Presses a key and waits until the card of the bench has been made anew. */
+    public void keyOnBench(char key) {
+        WebElement bench = driver.findElement(By.id("bench"));
+        key(key);
+        until(d -> {
+            try {
+                bench.isDisplayed();
+                return null;
+            } catch (StaleElementReferenceException swapped) {
+                return Boolean.TRUE;
+            }
+        });
+        see("#bench");
+    }
+
+    private static CharSequence numpad(char key) {
+        return switch (key) {
+            case '+' -> Keys.ADD;
+            case '-' -> Keys.SUBTRACT;
+            case '*' -> Keys.MULTIPLY;
+            default -> Character.isDigit(key)
+                    ? Keys.valueOf("NUMPAD" + key)
+                    : String.valueOf(key);
+        };
+    }
+
+    public void enter() {
+        new Actions(driver).sendKeys(Keys.ENTER).perform();
+    }
+
+    public void picture(Path file) throws IOException {
+        Files.createDirectories(file.getParent());
+        Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+        try (Stream<Path> files = Files.walk(profile)) {
+            files.sorted(Comparator.reverseOrder()).map(Path::toFile).forEach(File::delete);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
