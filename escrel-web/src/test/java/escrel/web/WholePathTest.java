@@ -14,12 +14,9 @@ import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
-import org.openqa.selenium.StaleElementReferenceException;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -156,9 +153,7 @@ class WholePathTest {
             browser.see("[data-key='" + batch + "']");
             String before = browser.heading();
             browser.key(batch);
-            new WebDriverWait(browser.driver(), Duration.ofSeconds(10))
-                    .ignoring(StaleElementReferenceException.class)
-                    .until(d -> !browser.heading().equals(before));
+            browser.untilTrue("the batch to be clean", () -> !browser.heading().equals(before));
         }
         browser.seeText("Everything that came off is clean");
     }
@@ -166,6 +161,9 @@ class WholePathTest {
     private void climb(EscrelServer server, Browser browser) {
         browser.key('6');
         browser.see("#bench");
+        while (!browser.see(".card h3").getText().contains("part")) {
+            browser.keyOnBench('2');
+        }
         // a visit first: it must not count as fitted
         int before = openLines(browser);
         browser.keyOnBench('7');

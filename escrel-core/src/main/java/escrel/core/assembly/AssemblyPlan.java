@@ -49,6 +49,7 @@ public final class AssemblyPlan {
     private final TeardownState teardown;
     private final Map<String, Line> open = new LinkedHashMap<>();
     private final List<Constraint> constraints = new ArrayList<>();
+    private final Map<String, String> rightBefore = new LinkedHashMap<>();
     private final Sequencer.Sequence sequence;
 
     private AssemblyPlan(TeardownState teardown, JobHistory history) {
@@ -94,6 +95,9 @@ public final class AssemblyPlan {
                         ? point.why()
                         : join("before " + sheet.requirePart(point.before()).name() + " goes on", point.why());
                 open.put(point.code(), new Line(Kind.OIL, point.code(), point.name(), point.side(), why));
+                if (point.after() == null && point.before() != null && open.containsKey(point.before())) {
+                    rightBefore.put(point.code(), point.before());
+                }
             }
         }
     }
@@ -141,6 +145,9 @@ public final class AssemblyPlan {
         List<Sequencer.Item> items = new ArrayList<>();
         List<Part> order = sheet.parts();
         for (Line line : open.values()) {
+            if (rightBefore.containsKey(line.code())) {
+                continue;
+            }
             if (line.kind() == Kind.PART) {
                 Part part = sheet.requirePart(line.code());
                 items.add(new Sequencer.Item(
@@ -168,7 +175,17 @@ public final class AssemblyPlan {
 
     /** Everything still to be done, in order. */
     public List<Line> lines() {
-        return sequence.ids().stream().map(id -> Objects.requireNonNull(open.get(id))).toList();
+        List<Line> lines = new ArrayList<>();
+        for (String id : sequence.ids()) {
+            // a point that could be done at any time is done when the part it waits for is at hand
+            rightBefore.forEach((point, part) -> {
+                if (part.equals(id)) {
+                    lines.add(Objects.requireNonNull(open.get(point)));
+                }
+            });
+            lines.add(Objects.requireNonNull(open.get(id)));
+        }
+        return List.copyOf(lines);
     }
 
     /** The next line, or nothing when the movement is whole. */

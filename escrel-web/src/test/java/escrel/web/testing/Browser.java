@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -88,20 +89,27 @@ public final class Browser implements AutoCloseable {
 
     /** The first element that matches, once it is there and shown. */
     public WebElement see(String css) {
-        return until(d -> d.findElements(By.cssSelector(css)).stream()
+        return until("to see " + css, d -> d.findElements(By.cssSelector(css)).stream()
                 .filter(WebElement::isDisplayed)
                 .findFirst()
                 .orElse(null));
     }
 
     public void seeText(String words) {
-        until(d -> text().contains(words) ? Boolean.TRUE : null);
+        until("to read “" + words + "”", d -> text().contains(words) ? Boolean.TRUE : null);
     }
 
-    private <T> T until(ExpectedCondition<T> condition) {
+    private <T> T until(String what, ExpectedCondition<T> condition) {
         return new WebDriverWait(driver, PATIENCE)
+                .pollingEvery(Duration.ofMillis(25))
                 .ignoring(StaleElementReferenceException.class)
+                .withMessage(() -> what + " on " + driver.getCurrentUrl() + ":\n" + text())
                 .until(condition);
+    }
+
+    /** Waits until a condition about this browser holds. */
+    public void untilTrue(String what, BooleanSupplier condition) {
+        until(what, d -> condition.getAsBoolean() ? Boolean.TRUE : null);
     }
 
     public void click(String css) {
@@ -132,7 +140,7 @@ public final class Browser implements AutoCloseable {
     public void keyOnBench(char key) {
         WebElement bench = driver.findElement(By.id("bench"));
         key(key);
-        until(d -> {
+        until("the bench to change after key " + key, d -> {
             try {
                 bench.isDisplayed();
                 return null;
