@@ -1,0 +1,115 @@
+package escrel.web.storage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import escrel.core.assembly.TestMade;
+import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.Wash;
+import escrel.core.cleaning.Washed;
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.handover.Account;
+import escrel.core.handover.HandedOver;
+import escrel.core.handover.Waived;
+import escrel.core.lubrication.OilSkipped;
+import escrel.core.lubrication.Oiled;
+import escrel.core.parts.Decided;
+import escrel.core.parts.Decision;
+import escrel.core.parts.FindingRaised;
+import escrel.core.parts.LeftOut;
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.Noted;
+import escrel.core.service.PhotoAdded;
+import escrel.core.service.Stance;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.PartOn;
+import escrel.core.teardown.ScrewsFound;
+import escrel.core.teardown.Visit;
+import escrel.core.timing.readings.DidNotRun;
+import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.LiftTime;
+import escrel.core.timing.readings.Position;
+import escrel.core.timing.readings.Reading;
+import escrel.core.timing.readings.ReadingState;
+import escrel.core.timing.readings.ReadingTaken;
+import escrel.core.timing.readings.Source;
+import escrel.core.timing.readings.Trace;
+import escrel.core.timing.readings.Wound;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every kind of step goes out and comes in the same. */
+class StepJsonTest {
+    static Stream<Step> everyKind() {
+        Measured rate = Measured.withStandardError(-12.345678901234, 0.1);
+        Reading full = new Reading(
+                Position.CROWN_LEFT,
+                rate,
+                Measured.ofRange(250, 262),
+                Measured.single(0.4),
+                new LiftTime(Measured.withStandardError(12.5, 0.01), Measured.withStandardError(0.4, 0.01)),
+                LiftAngle.ASSUMED_52,
+                BeatRate.of(18_000),
+                Source.RECORDING,
+                Trace.NOISY,
+                "“quoted”");
+        Reading bare = new Reading(
+                Position.DIAL_UP,
+                null,
+                null,
+                Measured.single(0.4),
+                null,
+                LiftAngle.known(50),
+                BeatRate.of(21_600),
+                Source.TYPED,
+                Trace.NOT_SAID,
+                "");
+        return Stream.of(
+                new Arrival("watch", "owner", "", "maker", "ref", "slow\nand stops", Stance.RENEW, "", "7"),
+                new CalibreBound("cv-12", 3),
+                new PhotoAdded(1, null, "front"),
+                new Noted("dial", "hairline"),
+                new TakenBack(4),
+                new PartOff("dial", Grade.WORN, ScrewsFound.ONE_FOREIGN, PartOff.Plan.REPLACE, "n", "why"),
+                new PartOn("dial", "", ""),
+                new Visit("balance-cock", Visit.Act.BEGIN, "swing test"),
+                new ReadingTaken(ReadingState.AS_RECEIVED, Fitted.CASED, Wound.PART, full),
+                new ReadingTaken(ReadingState.RUN_IN, Fitted.BARE_MOVEMENT, Wound.FULL, bare),
+                new DidNotRun(ReadingState.AS_RECEIVED, "wound and shaken"),
+                new FindingRaised(null, Grade.MISSING, Defect.ABSENT, Origin.EARLIER_REPAIR, "no crown"),
+                new Decided("12s", Decision.REPLACE_DONOR, "", "donor"),
+                new LeftOut("click-spring", "none to be had"),
+                new Washed(List.of("barrel", "dial"), Wash.MACHINE, ""),
+                new Oiled("o-click", LubricantClass.CONTACT_GREASE, ""),
+                new OilSkipped("o-click", "coated"),
+                new TestMade("t-fork", TestMade.Outcome.FAILED, "slow to one side"),
+                new Waived(Account.Kind.SCREWS, "owner knows"),
+                new HandedOver(""));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyKind")
+    void outAndInIsTheSame(Step step) {
+        String kind = StepJson.kindOf(step);
+
+        assertThat(StepJson.read(kind, StepJson.write(step))).isEqualTo(step);
+    }
+
+    @Test
+    void unknownKindAndUnknownFieldAreRefusedByName() {
+        assertThatThrownBy(() -> StepJson.read("levitated", "{}")).hasMessageContaining("levitated");
+        assertThatThrownBy(() -> StepJson.read("part-on", "{\"part\":\"a\",\"note\":\"\",\"inSpiteOf\":\"\",\"colour\":1}"))
+                .hasMessageContaining("colour");
+    }
+}
