@@ -1,0 +1,129 @@
+package escrel.web.strip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.ScrewsFound;
+import escrel.web.job.Workshop;
+import escrel.web.testing.Browser;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.awt.image.BufferedImage;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+
+/** Each key of the strip, on the numeric keypad. */
+class StripKeysTest {
+    private static final EscrelServer SERVER = EscrelServer.demo();
+    private static Browser browser;
+
+    private int job;
+
+    @BeforeAll
+    static void openTheBrowser() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void closeTheBrowser() {
+        browser.close();
+    }
+
+    @BeforeEach
+    void openTheStrip() {
+        job = new Visitor(SERVER.url()).openJob("Keys watch", "cv-12");
+        browser.open(SERVER.url() + "/jobs/" + job + "/strip");
+        browser.see("#bench");
+    }
+
+    private PartOff last() {
+        return SERVER.bean(Workshop.class).load(job).history().last(PartOff.class).orElseThrow();
+    }
+
+    @Test
+    void conditionScrewsReplaceAndNoteTakeOneKeyEach() {
+        browser.keyOnBench('2');
+        browser.keyOnBench('2');
+        assertThat(browser.heading()).isEqualTo("Case off the movement");
+        browser.keyOnBench('8');
+        browser.keyOnBench('8');
+        browser.keyOnBench('5'); // case back
+        browser.keyOnBench('5'); // stem
+        assertThat(browser.heading()).isEqualTo("Case off the movement");
+
+        browser.key('6');
+        browser.key('7');
+        browser.key('7');
+        browser.key('9');
+        browser.key('+');
+        browser.type("#note", "ring sprung");
+        browser.enter();
+        browser.untilTrue("the next part", () -> browser.heading().equals("Small seconds hand"));
+
+        assertThat(last().screws()).isEqualTo(ScrewsFound.ONE_FOREIGN);
+        assertThat(last().plan()).isEqualTo(PartOff.Plan.REPLACE);
+        assertThat(last().asFound().mark()).isEqualTo("2");
+        assertThat(last().note()).isEqualTo("ring sprung");
+        assertThat(browser.text()).contains("2 findings");
+    }
+
+    @Test
+    void starTurnsThePlanOverAndTheQuestionMarkShowsTheKeys() {
+        browser.seeText("train side up");
+        browser.keyOnBench('*');
+        browser.seeText("dial side up");
+        browser.key('?');
+        browser.seeText("take the last step back");
+    }
+
+    @Test
+    void partThatIsHeldSaysWhyAndTheReasonIsKept() {
+        browser.driver().findElement(By.partialLinkText("Balance with cock")).click();
+        browser.seeText("hands and dial come off first");
+        browser.keyOnBench('5');
+        browser.seeText("Say why, or take another part first");
+        browser.type("#in-spite-of", "dial is already in its box");
+        browser.enter();
+        browser.untilTrue("the step to be recorded", () -> SERVER.bean(Workshop.class)
+                .load(job)
+                .history()
+                .last(PartOff.class)
+                .isPresent());
+
+        assertThat(last().part()).isEqualTo("balance-cock");
+        assertThat(last().inSpiteOf()).isEqualTo("dial is already in its box");
+    }
+
+    @Test
+    void photoBelongsToThePartAndTheBenchGoesOn() throws IOException {
+        Path picture = Files.createTempFile(Path.of("target"), "photo-", ".jpg");
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "jpg", new File(picture.toString()));
+
+        browser.file("#photo-file", picture);
+        browser.seeText("Photo kept");
+        browser.keyOnBench('5');
+
+        assertThat(last().part()).isEqualTo("case-back");
+    }
+
+    @Test
+    void secondTabIsToldPlainly() {
+        new Visitor(SERVER.url())
+                .post(
+                        "/jobs/" + job + "/strip/off",
+                        Map.of("part", "case-back", "seq", 2, "answered", "true"));
+
+        browser.key('5');
+        browser.seeText("was moved on in another tab");
+        browser.seeText("Reload this page");
+    }
+}
