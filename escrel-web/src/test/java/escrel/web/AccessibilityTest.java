@@ -30,7 +30,8 @@ class AccessibilityTest {
     @ValueSource(
             strings = {
                 "/", "/jobs/new", "/jobs/5/arrival", "/jobs/5/readings", "/jobs/8/readings", "/jobs/5/strip",
-                "/jobs/5/inspect", "/jobs/5/wash", "/jobs/5/climb", "/jobs/1/turn", "/jobs/5/handover", "/jobs/1/report",
+                "/jobs/5/inspect", "/jobs/5/wash", "/jobs/5/climb", "/jobs/1/turn", "/jobs/5/handover",
+                        "/jobs/1/report",
                 "/calibres", "/calibres/cv-12"
             })
     void hasNoViolations(String path) {
@@ -42,7 +43,8 @@ class AccessibilityTest {
                     .analyze(browser.driver());
             assertThat(results.getPasses()).extracting(r -> r.getId()).contains("color-contrast");
             assertThat(results.getViolations())
-                    .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml() + " " + v.getNodes().size())
+                    .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml() + " "
+                            + v.getNodes().size())
                     .as(path + " in " + theme)
                     .isEmpty();
         }

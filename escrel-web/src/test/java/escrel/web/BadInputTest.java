@@ -119,7 +119,8 @@ class BadInputTest {
     @Test
     void twoTabsRecordingTheSameStep() {
         Map<String, Object> form = with(Map.of("part", "case-back", "answered", "true"));
-        assertThat(visitor.post("/jobs/" + job + "/strip/off", form).statusCode()).isEqualTo(200);
+        assertThat(visitor.post("/jobs/" + job + "/strip/off", form).statusCode())
+                .isEqualTo(200);
         int after = visitor.sequence(job);
 
         refused(visitor.post("/jobs/" + job + "/strip/off", form), after, 409, "in another tab");
@@ -144,9 +145,12 @@ class BadInputTest {
         assertThat(asked.body()).contains("Say why", "under the balance", "a train released under power");
         assertThat(visitor.sequence(job)).isEqualTo(before);
 
-        visitor.post("/jobs/" + job + "/strip/off", with(Map.of("part", "pallet-bridge", "answered", "true"), "inSpiteOf", "cock is missing"));
+        visitor.post(
+                "/jobs/" + job + "/strip/off",
+                with(Map.of("part", "pallet-bridge", "answered", "true"), "inSpiteOf", "cock is missing"));
         assertThat(visitor.sequence(job)).isEqualTo(before + 1);
-        assertThat(visitor.get("/jobs/" + job + "/strip?part=pallet-bridge").body()).contains("cock is missing");
+        assertThat(visitor.get("/jobs/" + job + "/strip?part=pallet-bridge").body())
+                .contains("cock is missing");
     }
 
     @Test
@@ -164,7 +168,12 @@ class BadInputTest {
         int before = visitor.sequence(job);
 
         refused(
-                visitor.upload("/jobs/" + job + "/photos", form, "picture", "x.jpg", "no picture".getBytes(StandardCharsets.UTF_8)),
+                visitor.upload(
+                        "/jobs/" + job + "/photos",
+                        form,
+                        "picture",
+                        "x.jpg",
+                        "no picture".getBytes(StandardCharsets.UTF_8)),
                 before,
                 422,
                 "no picture we can read");
@@ -255,7 +264,11 @@ class BadInputTest {
     @Test
     void sheetWhoseHoldsFormARing() throws IOException {
         ObjectNode ring = cv12();
-        ((ArrayNode) ring.path("holds")).addObject().put("part", "dial").put("by", "hour-wheel").put("why", "no");
+        ((ArrayNode) ring.path("holds"))
+                .addObject()
+                .put("part", "dial")
+                .put("by", "hour-wheel")
+                .put("why", "no");
 
         HttpResponse<String> answer = takeSheet(ring.toString());
 

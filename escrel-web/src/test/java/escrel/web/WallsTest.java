@@ -29,9 +29,7 @@ class WallsTest {
     @ArchTest
     static void roomsDoNotKnowRooms(JavaClasses classes) {
         for (String room : ROOMS) {
-            String[] others = Arrays.stream(ROOMS)
-                    .filter(r -> !r.equals(room))
-                    .toArray(String[]::new);
+            String[] others = Arrays.stream(ROOMS).filter(r -> !r.equals(room)).toArray(String[]::new);
             noClasses()
                     .that()
                     .resideInAPackage(room)

@@ -117,9 +117,11 @@ class WholePathTest {
             assertThat(presses).isLessThan(MOST_KEYS);
         }
         OpenJob job = server.bean(Workshop.class).load(1);
-        assertThat(job.history().all(PartOff.class)).hasSize(42).allSatisfy(s -> assertThat(s.inSpiteOf())
-                .as("no proposal breaks a rule: " + s.part())
-                .isEmpty());
+        assertThat(job.history().all(PartOff.class))
+                .hasSize(42)
+                .allSatisfy(s -> assertThat(s.inSpiteOf())
+                        .as("no proposal breaks a rule: " + s.part())
+                        .isEmpty());
         assertThat(job.history().all(PartOff.class).filter(s -> s.part().equals("crown-wheel")))
                 .singleElement()
                 .satisfies(s -> assertThat(s.note()).isEqualTo("two teeth chipped"));
@@ -211,10 +213,9 @@ class WholePathTest {
                 .contains("replace new", "the movement house", "+6.", "1 replaced");
         assertThat(visitor.get("/jobs/1/report.pdf").body()).startsWith("%PDF-");
         String dossier = visitor.get("/jobs/1/dossier.json").body();
-        visitor.upload(
-                "/jobs/import", Map.of(), "dossier", "dossier.json", dossier.getBytes(StandardCharsets.UTF_8));
-        ObjectNode back = (ObjectNode) Json.MAPPER.readTree(
-                visitor.get("/jobs/2/dossier.json").body());
+        visitor.upload("/jobs/import", Map.of(), "dossier", "dossier.json", dossier.getBytes(StandardCharsets.UTF_8));
+        ObjectNode back = (ObjectNode)
+                Json.MAPPER.readTree(visitor.get("/jobs/2/dossier.json").body());
         back.put("number", 1);
         assertThat(back).isEqualTo(Json.MAPPER.readTree(dossier));
     }

@@ -119,10 +119,10 @@ public final class AssemblyPlan {
     }
 
     private void rules() {
-        sheet.holds().forEach(h -> constraints.add(new Constraint(
-                h.part(), h.by(), Weight.HOLD, name(h.part()) + " lies under it or is held by it")));
-        sheet.earlyIns()
-                .forEach(e -> constraints.add(new Constraint(e.part(), e.before(), Weight.SAFETY, e.why())));
+        sheet.holds()
+                .forEach(h -> constraints.add(new Constraint(
+                        h.part(), h.by(), Weight.HOLD, name(h.part()) + " lies under it or is held by it")));
+        sheet.earlyIns().forEach(e -> constraints.add(new Constraint(e.part(), e.before(), Weight.SAFETY, e.why())));
         sheet.oilPoints().forEach(p -> window(p.code(), p.after(), p.before(), p.name() + " can be oiled no longer"));
         sheet.tests()
                 .forEach(t -> window(t.code(), t.after(), t.before(), t.name() + " can no longer be tested by itself"));

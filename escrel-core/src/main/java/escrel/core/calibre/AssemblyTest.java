@@ -10,7 +10,12 @@ import org.jspecify.annotations.Nullable;
  * @param expect what a healthy movement does
  */
 public record AssemblyTest(
-        String code, String name, Side side, String after, @Nullable String before, String expect) {
+        String code,
+        String name,
+        Side side,
+        String after,
+        @Nullable String before,
+        String expect) {
     public AssemblyTest {
         expect = Copies.text(expect);
     }

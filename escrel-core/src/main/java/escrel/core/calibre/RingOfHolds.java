@@ -50,7 +50,8 @@ public final class RingOfHolds {
             String from = graph.getEdgeSource(edge);
             String to = graph.getEdgeTarget(edge);
             if (members.contains(from) && members.contains(to)) {
-                List<String> back = new BFSShortestPath<>(graph).getPath(to, from).getVertexList();
+                List<String> back =
+                        new BFSShortestPath<>(graph).getPath(to, from).getVertexList();
                 if (best.isEmpty() || back.size() + 1 < best.size()) {
                     best = new ArrayList<>(back);
                     best.add(to);

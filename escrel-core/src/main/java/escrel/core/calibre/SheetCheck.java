@@ -125,8 +125,8 @@ public final class SheetCheck {
         if (ring.isEmpty()) {
             assemblyRings();
         } else {
-            faults.add("These parts hold each other in a ring, so none could ever come off: "
-                    + String.join(" → ", ring));
+            faults.add(
+                    "These parts hold each other in a ring, so none could ever come off: " + String.join(" → ", ring));
         }
     }
 
@@ -138,7 +138,8 @@ public final class SheetCheck {
         sheet.oilPoints().forEach(p -> window(edges, p.code(), p.after(), p.before()));
         sheet.tests().forEach(t -> window(edges, t.code(), t.after(), t.before()));
         RingOfHolds.find(edges)
-                .ifPresent(ring -> faults.add("On the way up these wait for each other in a ring: " + String.join(" → ", ring)));
+                .ifPresent(ring ->
+                        faults.add("On the way up these wait for each other in a ring: " + String.join(" → ", ring)));
     }
 
     private static void window(

@@ -54,6 +54,7 @@ public record Train(List<Mobile> mobiles) {
     }
 
     private double ratio(int driver) {
-        return (double) mobiles.get(driver).wheelTeeth() / mobiles.get(driver + 1).pinionLeaves();
+        return (double) mobiles.get(driver).wheelTeeth()
+                / mobiles.get(driver + 1).pinionLeaves();
     }
 }

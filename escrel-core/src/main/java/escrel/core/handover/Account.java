@@ -12,7 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param settled a sentence that breaks the settled ones down, for the report
  * @param waivedBecause reason for handing over all the same; nothing when not waived
  */
-public record Account(Kind kind, int total, List<String> open, String settled, @Nullable String waivedBecause) {
+public record Account(
+        Kind kind,
+        int total,
+        List<String> open,
+        String settled,
+        @Nullable String waivedBecause) {
     /** The accounts of a job. Source: M17. */
     public enum Kind {
         HOMES,

@@ -79,13 +79,13 @@ public final class Accounts {
                 original++;
             }
         }
-        String settled = "%d original, %d replaced, %d supplied, %d left empty".formatted(original, replaced, supplied, empty);
+        String settled =
+                "%d original, %d replaced, %d supplied, %d left empty".formatted(original, replaced, supplied, empty);
         return account(Account.Kind.HOMES, sheet.homes().size(), open, settled);
     }
 
     private boolean missingOnArrival(String part) {
-        return findings.on(part).stream()
-                .anyMatch(f -> f.grade() == Grade.MISSING && !f.isAboutScrew());
+        return findings.on(part).stream().anyMatch(f -> f.grade() == Grade.MISSING && !f.isAboutScrew());
     }
 
     private Map<String, String> leftOut() {
@@ -166,7 +166,8 @@ public final class Accounts {
                 Account.Kind.FINDINGS,
                 findings.all().size(),
                 open,
-                "%d decided, %d need no decision".formatted(decided, findings.all().size() - decided - open.size()));
+                "%d decided, %d need no decision"
+                        .formatted(decided, findings.all().size() - decided - open.size()));
     }
 
     private String describe(Finding finding) {
@@ -182,7 +183,9 @@ public final class Accounts {
         return account(
                 Account.Kind.INTERIM_PARTS,
                 interim.size(),
-                interim.stream().map(f -> describe(f) + " waits for its replacement").toList(),
+                interim.stream()
+                        .map(f -> describe(f) + " waits for its replacement")
+                        .toList(),
                 "no interim part in the movement");
     }
 

@@ -61,18 +61,16 @@ public final class Findings {
         if (off.screws() != ScrewsFound.AS_ON_SHEET) {
             String screwKey = key + Finding.SCREW_SUFFIX;
             Grade grade = off.screws() == ScrewsFound.ONE_MISSING ? Grade.MISSING : Grade.MEND;
-            Defect defect =
-                    switch (off.screws()) {
-                        case ONE_MISSING -> Defect.ABSENT;
-                        case ONE_FOREIGN -> Defect.WRONG_PART;
-                        default -> Defect.SCORED;
-                    };
-            String words =
-                    switch (off.screws()) {
-                        case ONE_MISSING -> "one screw missing";
-                        case ONE_FOREIGN -> "one screw is not of this calibre";
-                        default -> "one screw damaged";
-                    };
+            Defect defect = switch (off.screws()) {
+                case ONE_MISSING -> Defect.ABSENT;
+                case ONE_FOREIGN -> Defect.WRONG_PART;
+                default -> Defect.SCORED;
+            };
+            String words = switch (off.screws()) {
+                case ONE_MISSING -> "one screw missing";
+                case ONE_FOREIGN -> "one screw is not of this calibre";
+                default -> "one screw damaged";
+            };
             found.add(made(at, screwKey, off.part(), grade, defect, words, decisions.get(screwKey)));
         }
     }
@@ -82,13 +80,7 @@ public final class Findings {
     }
 
     private static Finding made(
-            Instant at,
-            String key,
-            String part,
-            Grade grade,
-            Defect defect,
-            String words,
-            @Nullable Decided decided) {
+            Instant at, String key, String part, Grade grade, Defect defect, String words, @Nullable Decided decided) {
         return new Finding(key, at, part, grade, defect, Origin.UNKNOWN, words, decided);
     }
 

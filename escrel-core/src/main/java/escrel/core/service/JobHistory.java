@@ -66,7 +66,10 @@ public final class JobHistory {
 
     /** The counting steps of one kind, in order. */
     public <S extends Step> Stream<S> all(Class<S> kind) {
-        return counting.stream().map(RecordedStep::step).filter(kind::isInstance).map(kind::cast);
+        return counting.stream()
+                .map(RecordedStep::step)
+                .filter(kind::isInstance)
+                .map(kind::cast);
     }
 
     /** The last counting step of one kind. */

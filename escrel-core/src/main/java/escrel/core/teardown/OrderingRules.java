@@ -64,9 +64,10 @@ public final class OrderingRules {
     }
 
     private void powerDown() {
-        sheet.withRole(Role.POWER_DOWN).ifPresent(power -> each(
-                p -> p.role() != null && NEEDS_POWER_DOWN.contains(p.role()),
-                p -> add(power, p, Weight.SAFETY, POWER_WHY)));
+        sheet.withRole(Role.POWER_DOWN)
+                .ifPresent(power -> each(
+                        p -> p.role() != null && NEEDS_POWER_DOWN.contains(p.role()),
+                        p -> add(power, p, Weight.SAFETY, POWER_WHY)));
     }
 
     private void balance() {
@@ -101,8 +102,7 @@ public final class OrderingRules {
     }
 
     private void between(Role first, Role then, String why) {
-        sheet.withRole(first)
-                .ifPresent(a -> sheet.withRole(then).ifPresent(b -> add(a, b, Weight.SCHOOL, why)));
+        sheet.withRole(first).ifPresent(a -> sheet.withRole(then).ifPresent(b -> add(a, b, Weight.SCHOOL, why)));
     }
 
     private void each(Predicate<Part> which, Consumer<Part> act) {

@@ -28,8 +28,7 @@ public final class TeardownOrder {
     private TeardownOrder(TeardownState state, List<Constraint> constraints, Sequencer.Sequence sequence) {
         this.state = state;
         this.constraints = constraints;
-        this.remaining =
-                sequence.ids().stream().map(state.sheet()::requirePart).toList();
+        this.remaining = sequence.ids().stream().map(state.sheet()::requirePart).toList();
         this.turnOvers = sequence.turnOvers();
     }
 
@@ -68,7 +67,8 @@ public final class TeardownOrder {
     private static void close(String part, List<Constraint> rules, Set<String> wanted) {
         if (wanted.add(part)) {
             rules.stream()
-                    .filter(c -> c.weight() != Constraint.Weight.SCHOOL && c.then().equals(part))
+                    .filter(c ->
+                            c.weight() != Constraint.Weight.SCHOOL && c.then().equals(part))
                     .forEach(c -> close(c.first(), rules, wanted));
         }
     }
@@ -83,7 +83,9 @@ public final class TeardownOrder {
             }
         }
         return new TeardownOrder(
-                state, constraints, Sequencer.order(items, constraints, sideUp(state).orElse(null)));
+                state,
+                constraints,
+                Sequencer.order(items, constraints, sideUp(state).orElse(null)));
     }
 
     /** The side that was worked on last, if anything came off yet. */

@@ -105,7 +105,9 @@ class AssemblyPlanTest {
     void closingOverSomethingIsNamedWithItsReason() {
         stripAll(sheet());
 
-        assertThat(plan(sheet()).brokenBy("bridge")).extracting(Constraint::first).contains("wheel", "screw");
+        assertThat(plan(sheet()).brokenBy("bridge"))
+                .extracting(Constraint::first)
+                .contains("wheel", "screw");
         assertThat(plan(sheet()).brokenBy("cock"))
                 .extracting(Constraint::why)
                 .anyMatch(w -> w.contains("can be oiled no longer"));
@@ -140,9 +142,7 @@ class AssemblyPlanTest {
         stripAll(sheet);
 
         List<String> up = codes(sheet);
-        List<String> down = steps.stream()
-                .map(s -> ((PartOff) s.step()).part())
-                .toList();
+        List<String> down = steps.stream().map(s -> ((PartOff) s.step()).part()).toList();
 
         assertThat(up).hasSize(60);
         assertThat(sheet.holds()).allSatisfy(h -> {

@@ -22,8 +22,10 @@ public final class Calibres {
                                 .withRole(Role.POWER_DOWN),
                         Part.of("pallets", "Pallet bridge", Group.BALANCE_AND_ESCAPEMENT, Side.TRAIN)
                                 .withRole(Role.PALLET_BRIDGE),
-                        Part.of("ratchet", "Ratchet wheel", Group.BARREL, Side.TRAIN).withRole(Role.RATCHET_WHEEL),
-                        Part.of("bridge", "Train bridge", Group.TRAIN, Side.TRAIN).withRole(Role.TRAIN_BRIDGE),
+                        Part.of("ratchet", "Ratchet wheel", Group.BARREL, Side.TRAIN)
+                                .withRole(Role.RATCHET_WHEEL),
+                        Part.of("bridge", "Train bridge", Group.TRAIN, Side.TRAIN)
+                                .withRole(Role.TRAIN_BRIDGE),
                         Part.of("wheel", "Third wheel", Group.TRAIN, Side.TRAIN),
                         Part.of("yoke", "Yoke", Group.KEYLESS, Side.DIAL)),
                 List.of(

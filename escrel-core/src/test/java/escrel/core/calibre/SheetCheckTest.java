@@ -16,14 +16,15 @@ class SheetCheckTest {
 
     @Test
     void ringIsNamedInOrderRoundIt() {
-        CalibreSheet ring =
-                Calibres.withHolds(sound, hold("ratchet", "wheel"));
+        CalibreSheet ring = Calibres.withHolds(sound, hold("ratchet", "wheel"));
 
         assertThat(SheetCheck.faultsOf(ring))
                 .singleElement()
                 .asString()
                 .contains("ring")
-                .containsAnyOf("ratchet → bridge → wheel → ratchet", "bridge → wheel → ratchet → bridge",
+                .containsAnyOf(
+                        "ratchet → bridge → wheel → ratchet",
+                        "bridge → wheel → ratchet → bridge",
                         "wheel → ratchet → bridge → wheel");
     }
 
@@ -38,9 +39,7 @@ class SheetCheckTest {
     @Test
     void everyFaultIsNamedNotOnlyTheFirst() {
         CalibreSheet broken = Calibres.of(
-                List.of(
-                        Part.of("a", "A", Group.TRAIN, Side.TRAIN),
-                        Part.of("a", "A again", Group.TRAIN, Side.TRAIN)),
+                List.of(Part.of("a", "A", Group.TRAIN, Side.TRAIN), Part.of("a", "A again", Group.TRAIN, Side.TRAIN)),
                 List.of(hold("a", "nowhere")));
 
         assertThat(SheetCheck.faultsOf(broken))

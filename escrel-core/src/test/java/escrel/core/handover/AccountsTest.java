@@ -91,7 +91,10 @@ class AccountsTest {
         int off = record(new PartOff("wheel", Grade.BROKEN, ScrewsFound.AS_ON_SHEET, PartOff.Plan.REPLACE, "", ""));
         record(new Decided(String.valueOf(off), Decision.REPLACE_NEW, "", ""));
 
-        assertThat(account(Account.Kind.FINDINGS).open()).singleElement().asString().contains("comes from");
+        assertThat(account(Account.Kind.FINDINGS).open())
+                .singleElement()
+                .asString()
+                .contains("comes from");
     }
 
     @Test

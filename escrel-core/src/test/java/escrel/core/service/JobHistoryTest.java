@@ -21,7 +21,8 @@ class JobHistoryTest {
 
         assertThat(history.recorded()).hasSize(3);
         assertThat(history.all(Noted.class)).containsExactly((Noted) one);
-        assertThat(history.nextToTakeBack()).hasValueSatisfying(s -> assertThat(s.sequence()).isEqualTo(1));
+        assertThat(history.nextToTakeBack())
+                .hasValueSatisfying(s -> assertThat(s.sequence()).isEqualTo(1));
         assertThat(history.lastSequence()).isEqualTo(3);
     }
 

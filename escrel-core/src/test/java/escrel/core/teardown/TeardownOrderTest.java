@@ -101,8 +101,7 @@ class TeardownOrderTest {
                 List.of(),
                 null,
                 List.of());
-        Schools powerFirst =
-                new Schools(Schools.AfterDial.POWER_DOWN_FIRST, Schools.CannonPinion.AFTER_MINUTE_WHEEL);
+        Schools powerFirst = new Schools(Schools.AfterDial.POWER_DOWN_FIRST, Schools.CannonPinion.AFTER_MINUTE_WHEEL);
 
         assertThat(codes(shock, powerFirst)).containsSubsequence("power", "cock");
         assertThat(codes(shock, Schools.DEFAULT)).containsSubsequence("cock", "power");
@@ -125,8 +124,8 @@ class TeardownOrderTest {
 
     @Test
     void wayInTakesOnlyWhatMustComeOff() {
-        TeardownOrder way = TeardownOrder.wayIn(
-                TeardownState.of(Calibres.small(), JobHistory.empty()), Schools.DEFAULT, "ratchet");
+        TeardownOrder way =
+                TeardownOrder.wayIn(TeardownState.of(Calibres.small(), JobHistory.empty()), Schools.DEFAULT, "ratchet");
 
         // no shock setting: the balance comes off; the dial side stays
         assertThat(way.remaining()).extracting(Part::code).containsExactly("back", "cock", "power", "ratchet");
@@ -140,9 +139,10 @@ class TeardownOrderTest {
         List<String> order = order(sheet);
 
         assertThat(order).hasSize(300).doesNotHaveDuplicates();
-        assertThat(sheet.holds()).allSatisfy(h -> assertThat(order.indexOf(h.by()))
-                .as("%s before %s, seed %d", h.by(), h.part(), seed)
-                .isLessThan(order.indexOf(h.part())));
+        assertThat(sheet.holds())
+                .allSatisfy(h -> assertThat(order.indexOf(h.by()))
+                        .as("%s before %s, seed %d", h.by(), h.part(), seed)
+                        .isLessThan(order.indexOf(h.part())));
     }
 
     @ParameterizedTest
@@ -201,8 +201,7 @@ class TeardownOrderTest {
     @Test
     void ratchetWheelOnAgainMakesThePowerDueAnew() {
         TeardownState state = TeardownState.of(
-                Calibres.small(),
-                after(PartOff.plain("power"), PartOff.plain("ratchet"), PartOn.plain("ratchet")));
+                Calibres.small(), after(PartOff.plain("power"), PartOff.plain("ratchet"), PartOn.plain("ratchet")));
 
         assertThat(state.isOff("power")).isFalse();
     }
@@ -233,12 +232,7 @@ class TeardownOrderTest {
     }
 
     private static int fewest(
-            List<Sequencer.Item> items,
-            List<Constraint> holds,
-            List<String> done,
-            Side up,
-            int turns,
-            int best) {
+            List<Sequencer.Item> items, List<Constraint> holds, List<String> done, Side up, int turns, int best) {
         if (turns >= best) {
             return best;
         }
@@ -262,14 +256,12 @@ class TeardownOrderTest {
 
     @Test
     void ringIsRefused() {
-        List<Sequencer.Item> items = Arrays.asList(
-                new Sequencer.Item("a", Side.DIAL, "", 0),
-                new Sequencer.Item("b", Side.DIAL, "", 0));
+        List<Sequencer.Item> items =
+                Arrays.asList(new Sequencer.Item("a", Side.DIAL, "", 0), new Sequencer.Item("b", Side.DIAL, "", 0));
         List<Constraint> ring = List.of(
                 new Constraint("a", "b", Constraint.Weight.HOLD, ""),
                 new Constraint("b", "a", Constraint.Weight.HOLD, ""));
 
-        assertThatThrownBy(() -> Sequencer.order(items, ring, null))
-                .hasMessageContaining("ring");
+        assertThatThrownBy(() -> Sequencer.order(items, ring, null)).hasMessageContaining("ring");
     }
 }

@@ -34,13 +34,12 @@ public record Condition(
             return lyingAmplitude - (position == Position.DIAL_DOWN ? dialDownDrop : 0);
         }
         // gravity does not pull equally on a worn pivot all round: a few degrees between the edges
-        double uneven =
-                switch (position) {
-                    case CROWN_UP -> 1;
-                    case CROWN_DOWN -> -3;
-                    case CROWN_LEFT -> 2;
-                    default -> -1;
-                };
+        double uneven = switch (position) {
+            case CROWN_UP -> 1;
+            case CROWN_DOWN -> -3;
+            case CROWN_LEFT -> 2;
+            default -> -1;
+        };
         return lyingAmplitude - verticalDrop + uneven;
     }
 

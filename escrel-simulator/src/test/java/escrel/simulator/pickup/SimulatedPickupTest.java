@@ -24,8 +24,14 @@ class SimulatedPickupTest {
 
     @ParameterizedTest
     @CsvSource({
-        "14400, 0, 250, 0", "18000, 12, 270, 1", "18000, -200, 190, 6", "19800, 40, 220, -3", "21600, 5, 300, 0.5",
-        "25200, -30, 240, 2", "28800, 3, 285, -0.6", "36000, -600, 260, 1.5"
+        "14400, 0, 250, 0",
+        "18000, 12, 270, 1",
+        "18000, -200, 190, 6",
+        "19800, 40, 220, -3",
+        "21600, 5, 300, 0.5",
+        "25200, -30, 240, 2",
+        "28800, 3, 285, -0.6",
+        "36000, -600, 260, 1.5"
     })
     void whatWasPutInIsFoundAgain(double beats, double rate, double amplitude, double offset) {
         Swinging swinging = new Swinging(BeatRate.of(beats), LIFT, rate, amplitude, offset, 0);
@@ -41,8 +47,12 @@ class SimulatedPickupTest {
     void equalSeedsGiveEqualSamples() {
         Swinging swinging = Swinging.steady(BeatRate.of(18_000), LIFT, 0, 250);
 
-        assertThat(new SimulatedPickup(44_100, 3).listen(swinging, Room.QUIET, 5).samples())
-                .isEqualTo(new SimulatedPickup(44_100, 3).listen(swinging, Room.QUIET, 5).samples());
+        assertThat(new SimulatedPickup(44_100, 3)
+                        .listen(swinging, Room.QUIET, 5)
+                        .samples())
+                .isEqualTo(new SimulatedPickup(44_100, 3)
+                        .listen(swinging, Room.QUIET, 5)
+                        .samples());
     }
 
     /** A seeded set: the rate's interval of two standard errors holds the truth about as often as it says. */

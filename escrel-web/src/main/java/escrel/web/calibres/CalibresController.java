@@ -4,10 +4,10 @@ import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
+import escrel.core.service.JobHistory;
 import escrel.core.teardown.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
-import escrel.core.service.JobHistory;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
@@ -51,7 +51,8 @@ class CalibresController {
         model.addAttribute("version", sheets.latestVersion(id));
         model.addAttribute("side", up);
         model.addAttribute(
-                "plan", PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
+                "plan",
+                PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
         model.addAttribute("order", TeardownOrder.from(whole, Schools.DEFAULT));
         return "calibres/calibre";
     }
@@ -70,7 +71,9 @@ class CalibresController {
     private CalibreSheet require(String id) {
         return sheets.latest(id)
                 .orElseThrow(() -> new MendableException(
-                        "There is no sheet “" + id + "”", "Nothing was changed.", "Choose one from the list of calibres."));
+                        "There is no sheet “" + id + "”",
+                        "Nothing was changed.",
+                        "Choose one from the list of calibres."));
     }
 
     @PostMapping("/calibres/import")

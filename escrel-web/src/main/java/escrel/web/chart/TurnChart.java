@@ -45,7 +45,12 @@ public record TurnChart(
      * @param labelY where its name stands, moved apart from its neighbours
      */
     public record Pair(
-            String mark, String words, boolean lying, @Nullable Point before, @Nullable Point after, double labelY) {}
+            String mark,
+            String words,
+            boolean lying,
+            @Nullable Point before,
+            @Nullable Point after,
+            double labelY) {}
 
     /** What a chart is drawn of. */
     record Figure(
@@ -149,8 +154,7 @@ public record TurnChart(
             return null;
         }
         double whisker = whisker(value, figure);
-        return new Point(
-                x, scale.y(value.value()), scale.y(value.value() + whisker), scale.y(value.value() - whisker));
+        return new Point(x, scale.y(value.value()), scale.y(value.value() + whisker), scale.y(value.value() - whisker));
     }
 
     /** Moves labels apart, keeping their order, and keeps the whole column on the chart. */
@@ -179,7 +183,9 @@ public record TurnChart(
         static Scale covering(double low, double high) {
             double rough = (high - low) / 5;
             double power = Math.pow(10, Math.floor(Math.log10(rough)));
-            double step = rough / power < 1.5 ? power : rough / power < 3.5 ? 2 * power : rough / power < 7.5 ? 5 * power : 10 * power;
+            double step = rough / power < 1.5
+                    ? power
+                    : rough / power < 3.5 ? 2 * power : rough / power < 7.5 ? 5 * power : 10 * power;
             return new Scale(Math.floor(low / step) * step, Math.ceil(high / step) * step, step);
         }
 
@@ -192,7 +198,8 @@ public record TurnChart(
             for (long i = 0; i <= Math.round((high - low) / step); i++) {
                 double value = low + i * step;
                 String form = step < 1 ? "%.1f" : "%.0f";
-                ticks.add(new Tick(y(value), form.formatted(value == 0 ? 0.0 : value).replace('-', '−')));
+                ticks.add(new Tick(
+                        y(value), form.formatted(value == 0 ? 0.0 : value).replace('-', '−')));
             }
             return ticks;
         }

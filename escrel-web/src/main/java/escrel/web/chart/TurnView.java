@@ -54,7 +54,9 @@ public record TurnView(
     /** The turn of a job, or nothing while one of its sides is missing. */
     public static @Nullable TurnView of(OpenJob job) {
         CalibreSheet sheet = job.sheet();
-        WatchClass watchClass = sheet == null ? WatchClass.VINTAGE_NO_SHOCK_SETTING : sheet.data().watchClass();
+        WatchClass watchClass = sheet == null
+                ? WatchClass.VINTAGE_NO_SHOCK_SETTING
+                : sheet.data().watchClass();
         Targets targets = Targets.of(watchClass);
         return Turn.ofService(ReadingSet.of(job.history()), targets, Repeatability.DEFAULT)
                 .map(turn -> of(turn, targets))
@@ -168,8 +170,8 @@ public record TurnView(
         if (rate == null) {
             return line.before() == null ? "not read before" : "not read after";
         }
-        String change = "%s ± %.1f s/d: "
-                .formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
+        String change =
+                "%s ± %.1f s/d: ".formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
         return switch (rate.verdict()) {
             case BETTER -> change + "better beyond the noise";
             case WORSE -> change + "worse beyond the noise";
@@ -182,7 +184,11 @@ public record TurnView(
         return List.of(
                 new Sum("mean rate", before.meanRate(), after.meanRate(), "s/d"),
                 new Sum("spread", spreadOf(before), spreadOf(after), "s/d"),
-                new Sum("vertical less horizontal", before.verticalLessHorizontal(), after.verticalLessHorizontal(), "s/d"),
+                new Sum(
+                        "vertical less horizontal",
+                        before.verticalLessHorizontal(),
+                        after.verticalLessHorizontal(),
+                        "s/d"),
                 new Sum("mean amplitude", before.meanAmplitude(), after.meanAmplitude(), "°"),
                 new Sum("lowest amplitude", before.lowestAmplitude(), after.lowestAmplitude(), "°"),
                 new Sum("drop on edge", before.amplitudeDrop(), after.amplitudeDrop(), "°"),

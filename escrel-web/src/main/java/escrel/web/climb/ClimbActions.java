@@ -81,16 +81,15 @@ class ClimbActions {
                     "Nothing was recorded.",
                     "Write the reason into the note (key +), then press the key again.");
         }
-        Step step =
-                switch (form.kind()) {
-                    case OIL -> new OilSkipped(form.code(), form.text());
-                    case TEST -> new TestMade(form.code(), TestMade.Outcome.PASSED_OVER, form.text());
-                    case PART ->
-                        throw new MendableException(
-                                "A part is not passed over on the climb",
-                                "Nothing was recorded.",
-                                "Leave its home empty on the inspection page, with the reason.");
-                };
+        Step step = switch (form.kind()) {
+            case OIL -> new OilSkipped(form.code(), form.text());
+            case TEST -> new TestMade(form.code(), TestMade.Outcome.PASSED_OVER, form.text());
+            case PART ->
+                throw new MendableException(
+                        "A part is not passed over on the climb",
+                        "Nothing was recorded.",
+                        "Leave its home empty on the inspection page, with the reason.");
+        };
         workshop.append(number, form.seq(), step);
     }
 
@@ -107,7 +106,9 @@ class ClimbActions {
         OpenJob job = workshop.load(number);
         if (!job.teardown().isOff(part)) {
             throw new MendableException(
-                    "Only a part that is off can be in for a visit", "Nothing was recorded.", "Choose a part that is off.");
+                    "Only a part that is off can be in for a visit",
+                    "Nothing was recorded.",
+                    "Choose a part that is off.");
         }
         workshop.append(number, seq, new Visit(part, act, why));
     }

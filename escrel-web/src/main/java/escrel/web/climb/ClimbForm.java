@@ -9,7 +9,11 @@ import org.jspecify.annotations.Nullable;
  * @param inSpiteOf why, when something would be closed over
  */
 record ClimbForm(
-        AssemblyPlan.Kind kind, String code, int seq, @Nullable String words, @Nullable String inSpiteOf) {
+        AssemblyPlan.Kind kind,
+        String code,
+        int seq,
+        @Nullable String words,
+        @Nullable String inSpiteOf) {
     String text() {
         return words == null ? "" : words.strip();
     }

@@ -150,9 +150,8 @@ record ClimbView(
     }
 
     private static String dosing(CalibreSheet sheet, @Nullable OilPoint point) {
-        boolean exitStone = point != null
-                && sheet.requirePart(point.part()).role() == Role.PALLET_FORK
-                && sheet.train() != null;
+        boolean exitStone =
+                point != null && sheet.requirePart(point.part()).role() == Role.PALLET_FORK && sheet.train() != null;
         if (!exitStone) {
             return "";
         }

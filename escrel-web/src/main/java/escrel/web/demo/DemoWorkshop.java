@@ -101,7 +101,8 @@ class DemoWorkshop implements ApplicationRunner {
                                 + " marks."))
                 .then(new PhotoAdded(1, null, "As it arrived (drawn stand-in)"))
                 .then(new CalibreBound("l-43", 1));
-        DemoReadings.take(l43, worn, ReadingState.AS_RECEIVED, Fitted.CASED, 100).forEach(story::then);
+        DemoReadings.take(l43, worn, ReadingState.AS_RECEIVED, Fitted.CASED, 100)
+                .forEach(story::then);
         story.later(Duration.ofDays(2))
                 .strip(Map.of(
                         "third-wheel",
@@ -130,14 +131,17 @@ class DemoWorkshop implements ApplicationRunner {
         String hole = story.lastKey();
         story.then(new PhotoAdded(2, "three-quarter-plate", "The worn hole, enlarged (drawn stand-in)"))
                 .then(new Decided(hole, Decision.REPAIR, "bushed in brass, end-shake set to a hair", ""))
-                .then(new Decided(spring, Decision.REPLACE_NEW, "modern alloy, same width", "the workshop's spring drawer"))
+                .then(new Decided(
+                        spring, Decision.REPLACE_NEW, "modern alloy, same width", "the workshop's spring drawer"))
                 .later(Duration.ofDays(6))
                 .wash()
                 .later(Duration.ofDays(1))
                 .climb(code -> true)
                 .later(Duration.ofDays(1));
-        DemoReadings.take(l43, served, ReadingState.FINAL_CASED, Fitted.CASED, 200).forEach(story::then);
-        story.later(Duration.ofDays(2)).then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
+        DemoReadings.take(l43, served, ReadingState.FINAL_CASED, Fitted.CASED, 200)
+                .forEach(story::then);
+        story.later(Duration.ofDays(2))
+                .then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
         photos.keepAsIs(number, 1, "image/png", DemoPictures.pocketWatch());
         photos.keepAsIs(number, 2, "image/png", DemoPictures.wornHole());
@@ -166,7 +170,8 @@ class DemoWorkshop implements ApplicationRunner {
                         "Steel case, plating of the bezel worn through, crystal crazed, crown worn smooth.",
                         "Case 20817, movement 20817: they agree."))
                 .then(new CalibreBound("cv-12", 1));
-        DemoReadings.take(cv12, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 500).forEach(story::then);
+        DemoReadings.take(cv12, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 500)
+                .forEach(story::then);
         story.later(Duration.ofDays(1))
                 .strip(Map.of(
                         "crown-wheel",

@@ -77,8 +77,7 @@ class DossierController {
         OpenJob job = workshop.load(number);
         StringWriter out = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(out, CSV)) {
-            for (ReadingTaken taken :
-                    job.history().all(ReadingTaken.class).toList()) {
+            for (ReadingTaken taken : job.history().all(ReadingTaken.class).toList()) {
                 Reading r = taken.reading();
                 printer.printRecord(
                         taken.state(),
@@ -91,8 +90,12 @@ class DossierController {
                         doubt(r.amplitudeDegrees()),
                         value(r.beatErrorMillis()),
                         doubt(r.beatErrorMillis()),
-                        r.rateSecondsPerDay() == null ? "" : r.rateSecondsPerDay().kind(),
-                        r.lift() == null ? "" : "%.4f".formatted(r.lift().liftMillis().value()),
+                        r.rateSecondsPerDay() == null
+                                ? ""
+                                : r.rateSecondsPerDay().kind(),
+                        r.lift() == null
+                                ? ""
+                                : "%.4f".formatted(r.lift().liftMillis().value()),
                         r.liftAngle().degrees(),
                         r.liftAngle().assumed(),
                         r.beatRate().beatsPerHour(),

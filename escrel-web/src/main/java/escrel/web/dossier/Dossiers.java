@@ -128,8 +128,8 @@ class Dossiers {
             int sequence = node.path("sequence").asInt(0);
             try {
                 Step step = StepJson.read(node.path("kind").asString(""), node.path("step"));
-                steps.add(new RecordedStep(
-                        sequence, Instant.parse(node.path("at").asString("")), step));
+                steps.add(
+                        new RecordedStep(sequence, Instant.parse(node.path("at").asString("")), step));
             } catch (JacksonException | IllegalArgumentException | DateTimeException e) {
                 throw refuse("Step " + sequence + " cannot be read: "
                         + e.getMessage().lines().findFirst().orElse(""));
@@ -165,7 +165,9 @@ class Dossiers {
             throw refuse("The job is bound to the sheet “" + last.calibre() + "”, but the dossier holds “" + sheet.id()
                     + "”");
         }
-        boolean same = sheets.find(sheet.id(), last.version()).filter(s -> equal(s, sheet)).isPresent();
+        boolean same = sheets.find(sheet.id(), last.version())
+                .filter(s -> equal(s, sheet))
+                .isPresent();
         int version = same ? last.version() : sheets.keep(sheet);
         return steps.stream()
                 .map(s -> s.step() == last

@@ -69,9 +69,11 @@ class ReportController {
 
     private Map<String, String> pictures(int number, ReportView report) {
         Map<String, String> pictures = new LinkedHashMap<>();
-        report.photos().forEach(p -> photos.findSmall(number, p.photo())
-                .ifPresent(small -> pictures.put(
-                        "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(small.bytes()), p.caption())));
+        report.photos()
+                .forEach(p -> photos.findSmall(number, p.photo())
+                        .ifPresent(small -> pictures.put(
+                                "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(small.bytes()),
+                                p.caption())));
         return pictures;
     }
 

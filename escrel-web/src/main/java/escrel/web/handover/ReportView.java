@@ -41,8 +41,12 @@ record ReportView(
                 job.number(),
                 opened,
                 job.arrival(),
-                sheet == null ? "calibre unknown" : sheet.name() + ", " + sheet.data().description(),
-                Findings.of(job.history()).all().stream().map(f -> found(f, sheet)).toList(),
+                sheet == null
+                        ? "calibre unknown"
+                        : sheet.name() + ", " + sheet.data().description(),
+                Findings.of(job.history()).all().stream()
+                        .map(f -> found(f, sheet))
+                        .toList(),
                 sheet == null ? List.of() : done(job),
                 TurnView.of(job),
                 sheet == null ? List.of() : Accounts.of(sheet, job.history()),
@@ -86,8 +90,8 @@ record ReportView(
         long clean = teardown.order().stream()
                 .filter(p -> CleaningState.of(teardown, job.history()).wayOf(p).isPresent())
                 .count();
-        return List.of(
-                "%d of %d parts taken off, %d cleaned.".formatted(off, teardown.sheet().homes().size(), clean));
+        return List.of("%d of %d parts taken off, %d cleaned."
+                .formatted(off, teardown.sheet().homes().size(), clean));
     }
 
     private static String words(Enum<?> constant) {

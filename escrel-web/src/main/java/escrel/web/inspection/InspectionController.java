@@ -1,6 +1,8 @@
 package escrel.web.inspection;
 
 import escrel.core.MendableException;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
@@ -10,8 +12,6 @@ import escrel.core.parts.Finding;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Findings;
 import escrel.core.parts.LeftOut;
-import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Part;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -77,9 +77,7 @@ class InspectionController {
             @RequestParam Origin origin,
             @RequestParam String words) {
         workshop.append(
-                number,
-                seq,
-                new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip()));
+                number, seq, new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip()));
         return "redirect:/jobs/" + number + "/inspect";
     }
 
@@ -111,7 +109,9 @@ class InspectionController {
     String leaveOut(
             @PathVariable int number, @RequestParam int seq, @RequestParam String part, @RequestParam String reason) {
         OpenJob job = workshop.load(number);
-        job.requireSheet().part(part).orElseThrow(() -> refuse("The sheet has no such part", "Choose it from the list."));
+        job.requireSheet()
+                .part(part)
+                .orElseThrow(() -> refuse("The sheet has no such part", "Choose it from the list."));
         if (reason.isBlank()) {
             throw refuse("Leaving a home empty needs a reason", "Say why, then send it again.");
         }

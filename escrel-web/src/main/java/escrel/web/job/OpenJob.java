@@ -14,7 +14,11 @@ import org.jspecify.annotations.Nullable;
  * @param sheet nothing while the calibre is unknown
  */
 public record OpenJob(
-        int number, OffsetDateTime openedAt, JobHistory history, @Nullable CalibreSheet sheet, int sheetVersion) {
+        int number,
+        OffsetDateTime openedAt,
+        JobHistory history,
+        @Nullable CalibreSheet sheet,
+        int sheetVersion) {
     /** The watch as it arrived, by the latest record. */
     public Arrival arrival() {
         return history.last(Arrival.class).orElseThrow(() -> new IllegalStateException("job without arrival"));

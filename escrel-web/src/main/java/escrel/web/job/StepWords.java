@@ -57,7 +57,11 @@ public final class StepWords {
         if (step instanceof ReadingTaken reading) {
             return "reading " + reading.reading().position().words();
         }
-        return step.getClass().getSimpleName().replaceAll("([A-Z])", " $1").strip().toLowerCase();
+        return step.getClass()
+                .getSimpleName()
+                .replaceAll("([A-Z])", " $1")
+                .strip()
+                .toLowerCase();
     }
 
     private static String part(String code, @Nullable CalibreSheet sheet) {

@@ -123,8 +123,7 @@ public class Workshop {
 
     private JobHistory history(int number) {
         return JobHistory.of(jobs.steps(number).stream()
-                .map(r -> new RecordedStep(
-                        r.sequence(), r.recordedAt().toInstant(), StepJson.read(r.kind(), r.body())))
+                .map(r -> new RecordedStep(r.sequence(), r.recordedAt().toInstant(), StepJson.read(r.kind(), r.body())))
                 .toList());
     }
 
@@ -135,8 +134,8 @@ public class Workshop {
     }
 
     private JobRow row(int number, OffsetDateTime openedAt, JobHistory history) {
-        Arrival arrival =
-                history.last(Arrival.class).orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
+        Arrival arrival = history.last(Arrival.class)
+                .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
         CalibreSheet sheet = sheetOf(history);
         return new JobRow(

@@ -150,9 +150,13 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
 
         Rung together(List<Part> parts) {
             Part first = parts.get(0);
-            int off = (int) parts.stream().filter(p -> teardown.wasOff(p.code())).count();
-            int on = (int) parts.stream().filter(p -> teardown.isOnAgain(p.code())).count();
-            int screws = parts.stream().mapToInt(p -> sheet.screwsOf(p.code()).size()).sum();
+            int off =
+                    (int) parts.stream().filter(p -> teardown.wasOff(p.code())).count();
+            int on = (int)
+                    parts.stream().filter(p -> teardown.isOnAgain(p.code())).count();
+            int screws = parts.stream()
+                    .mapToInt(p -> sheet.screwsOf(p.code()).size())
+                    .sum();
             return new Rung(
                     first.code(),
                     groupName(first.group()),
@@ -211,15 +215,16 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
             return "";
         }
         boolean left = screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT);
-        String kind = left
-                ? "left-hand"
-                : screws.get(0).length().name().toLowerCase().replace('_', ' ');
+        String kind =
+                left ? "left-hand" : screws.get(0).length().name().toLowerCase().replace('_', ' ');
         return screws.size() + " " + kind;
     }
 
     /** The name of a group as said at the bench. */
     public static String groupName(Group group) {
-        String words = group == Group.BARREL ? "barrel and winding" : group.name().toLowerCase().replace('_', ' ');
+        String words = group == Group.BARREL
+                ? "barrel and winding"
+                : group.name().toLowerCase().replace('_', ' ');
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

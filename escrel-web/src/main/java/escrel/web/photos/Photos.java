@@ -74,7 +74,11 @@ public class Photos {
                     .imageType(BufferedImage.TYPE_INT_RGB)
                     .asBufferedImage();
             int side = Math.min(longest, Math.max(upright.getWidth(), upright.getHeight()));
-            Thumbnails.of(upright).size(side, side).outputFormat("jpg").outputQuality(0.88).toOutputStream(out);
+            Thumbnails.of(upright)
+                    .size(side, side)
+                    .outputFormat("jpg")
+                    .outputQuality(0.88)
+                    .toOutputStream(out);
             return out.toByteArray();
         } catch (IOException | RuntimeException e) {
             throw new UnreadablePhotoException("The picture is damaged and could not be read to its end");

@@ -107,8 +107,7 @@ final class Paths {
     }
 
     private static void arc(StringBuilder d, double x, double y, double r, double to, int sweep) {
-        d.append("A%s %s 0 0 %d %s %s"
-                .formatted(n(r), n(r), sweep, n(x + r * Math.cos(to)), n(y + r * Math.sin(to))));
+        d.append("A%s %s 0 0 %d %s %s".formatted(n(r), n(r), sweep, n(x + r * Math.cos(to)), n(y + r * Math.sin(to))));
     }
 
     /** Hundredths of a millimetre are finer than any screen. */

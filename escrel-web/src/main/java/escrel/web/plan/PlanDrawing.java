@@ -54,7 +54,11 @@ public record PlanDrawing(
      * @param selected the part on the card, or nothing
      * @param flagged parts with a finding that waits
      */
-    public record State(Predicate<String> gone, Set<String> free, @Nullable String selected, Set<String> flagged) {}
+    public record State(
+            Predicate<String> gone,
+            Set<String> free,
+            @Nullable String selected,
+            Set<String> flagged) {}
 
     private static final Set<Group> NOT_IN_THE_MOVEMENT = Set.of(Group.CASE);
 
@@ -88,7 +92,8 @@ public record PlanDrawing(
             }
         }
         List<Point> jewels = sheet.jewels().stream()
-                .filter(j -> !dialOn && j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
+                .filter(j ->
+                        !dialOn && j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
                 .map(j -> new Point(flip(j.x(), side), -j.y(), j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
                 .toList();
         return new PlanDrawing(
@@ -170,7 +175,8 @@ public record PlanDrawing(
         boolean gone = state.gone().test(place.part());
         boolean left = place.thread() == ScrewPlace.Thread.LEFT;
         double head = Math.max(0.22, 0.42 * place.bladeMillimetres());
-        String style = (gone ? "s-gone" : "") + (left ? " left" : "")
+        String style = (gone ? "s-gone" : "")
+                + (left ? " left" : "")
                 + (place.part().equals(state.selected()) ? " s-selected" : "");
         // every slot stands as it was left; a fixed scatter by name keeps the picture calm
         return new Screw(

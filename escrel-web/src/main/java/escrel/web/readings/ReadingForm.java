@@ -80,6 +80,8 @@ record ReadingForm(
 
     private static MendableException refuse(String what) {
         return new MendableException(
-                what, "Nothing was recorded; earlier readings are as they were.", "Correct the field and send it again.");
+                what,
+                "Nothing was recorded; earlier readings are as they were.",
+                "Correct the field and send it again.");
     }
 }

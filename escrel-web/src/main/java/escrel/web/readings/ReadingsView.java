@@ -2,16 +2,16 @@ package escrel.web.readings;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.WatchClass;
+import escrel.core.quantity.Amplitude;
+import escrel.core.quantity.BeatError;
 import escrel.core.quantity.LiftAngle;
+import escrel.core.regulation.BeatErrorCure;
 import escrel.core.timing.comparison.PositionFigures;
 import escrel.core.timing.comparison.Targets;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
-import escrel.core.regulation.BeatErrorCure;
-import escrel.core.quantity.Amplitude;
-import escrel.core.quantity.BeatError;
 import escrel.web.job.OpenJob;
 import java.util.Arrays;
 import java.util.List;
@@ -39,7 +39,9 @@ record ReadingsView(
         List<ReadingSet> sets = ReadingSet.of(job.history());
         ReadingState state = wanted != null
                 ? wanted
-                : sets.isEmpty() ? ReadingState.AS_RECEIVED : sets.get(sets.size() - 1).state();
+                : sets.isEmpty()
+                        ? ReadingState.AS_RECEIVED
+                        : sets.get(sets.size() - 1).state();
         ReadingSet set =
                 sets.stream().filter(s -> s.state() == state).findFirst().orElse(null);
         Position current = position == null ? firstOpen(set) : position;
@@ -52,7 +54,9 @@ record ReadingsView(
                 Arrays.stream(ReadingState.values())
                         .map(s -> new Tab(s, sets.stream().anyMatch(x -> x.state() == s), s == state))
                         .toList(),
-                Arrays.stream(Position.values()).map(p -> row(p, set, current, sheet != null)).toList(),
+                Arrays.stream(Position.values())
+                        .map(p -> row(p, set, current, sheet != null))
+                        .toList(),
                 set,
                 figures,
                 figures == null
@@ -69,8 +73,7 @@ record ReadingsView(
                 .orElse(Position.DIAL_UP);
     }
 
-    private static Row row(
-            Position position, @Nullable ReadingSet set, Position current, boolean beatRateKnown) {
+    private static Row row(Position position, @Nullable ReadingSet set, Position current, boolean beatRateKnown) {
         Reading reading = set == null ? null : set.in(position).orElse(null);
         String band = "";
         String offset = "";

@@ -25,9 +25,10 @@ import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 /** Everything about who may do what over HTTP. */
 @Configuration
 class SecurityConfiguration {
-    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
-            + "connect-src 'self'; media-src 'self'; worker-src 'self'; img-src 'self' data: blob:; form-action 'self'; "
-            + "base-uri 'none'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+                    + "connect-src 'self'; media-src 'self'; worker-src 'self'; img-src 'self' data: blob:; form-action 'self'; "
+                    + "base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, Environment environment) throws Exception {
@@ -85,7 +86,9 @@ class SecurityConfiguration {
         Path file = Listening.passphraseFile(environment);
         return name -> {
             try {
-                return User.withUsername("restorer").password(Files.readString(file)).build();
+                return User.withUsername("restorer")
+                        .password(Files.readString(file))
+                        .build();
             } catch (IOException e) {
                 throw new UsernameNotFoundException("no passphrase set", e);
             }

@@ -14,8 +14,7 @@ public interface JobMapper {
     @Select("select coalesce(max(number), 0) + 1 from job")
     int nextNumber();
 
-    @Insert(
-            """
+    @Insert("""
             insert into job (number, opened_at, changed_at, last_sequence, watch, owner, calibre, sheet_version, stage,
                              next_act)
             values (#{number}, #{openedAt}, #{changedAt}, #{lastSequence}, #{watch}, #{owner}, #{calibre},
@@ -23,16 +22,14 @@ public interface JobMapper {
     void insert(JobRow row);
 
     /** Moves a job on; 0 rows when somebody else recorded in between. */
-    @Update(
-            """
+    @Update("""
             update job set changed_at = #{row.changedAt}, last_sequence = #{row.lastSequence}, watch = #{row.watch},
                    owner = #{row.owner}, calibre = #{row.calibre}, sheet_version = #{row.sheetVersion},
                    stage = #{row.stage}, next_act = #{row.nextAct}
             where number = #{row.number} and last_sequence = #{expected}""")
     int moveOn(@Param("row") JobRow row, @Param("expected") int expectedSequence);
 
-    @Insert(
-            """
+    @Insert("""
             insert into step (job, sequence, recorded_at, kind, body)
             values (#{job}, #{sequence}, #{recordedAt}, #{kind}, #{body})""")
     void insertStep(StepRow row);

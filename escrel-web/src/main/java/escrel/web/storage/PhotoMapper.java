@@ -16,8 +16,7 @@ public interface PhotoMapper {
     @Select("select coalesce(max(number), 0) + 1 from photo where job = #{job}")
     int nextNumber(int job);
 
-    @Insert(
-            """
+    @Insert("""
             insert into photo (job, number, media_type, picture, small)
             values (#{job}, #{number}, #{mediaType}, #{picture}, #{small})""")
     void insert(

@@ -78,6 +78,8 @@ public final class SheetJson {
 
     private static MendableException refuse(String what) {
         return new MendableException(
-                what, "Nothing was imported; the sheets here are as they were.", "Correct the file and import it again.");
+                what,
+                "Nothing was imported; the sheets here are as they were.",
+                "Correct the file and import it again.");
     }
 }

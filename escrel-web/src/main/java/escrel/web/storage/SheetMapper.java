@@ -14,8 +14,7 @@ public interface SheetMapper {
     /** A sheet's place in the list. */
     record SheetRow(String calibre, int version, String name, OffsetDateTime addedAt) {}
 
-    @Insert(
-            """
+    @Insert("""
             insert into calibre_sheet (calibre, version, name, sheet, added_at)
             values (#{calibre}, #{version}, #{name}, #{sheet}, #{addedAt})""")
     void insert(
@@ -31,8 +30,7 @@ public interface SheetMapper {
     @Select("select coalesce(max(version), 0) from calibre_sheet where calibre = #{calibre}")
     int latestVersion(String calibre);
 
-    @Select(
-            """
+    @Select("""
             select calibre, version, name, added_at from calibre_sheet s
             where version = (select max(version) from calibre_sheet where calibre = s.calibre) order by name""")
     List<SheetRow> latest();

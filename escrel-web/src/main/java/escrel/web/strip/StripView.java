@@ -108,15 +108,12 @@ record StripView(
         CalibreSheet sheet = state.sheet();
         TeardownOrder order = TeardownOrder.from(state, Schools.DEFAULT);
         List<Part> all = ladderOrder(state, order);
-        Part selected = sheet.part(wanted == null ? "" : wanted)
-                .or(order::next)
-                .orElseGet(() -> all.get(all.size() - 1));
+        Part selected =
+                sheet.part(wanted == null ? "" : wanted).or(order::next).orElseGet(() -> all.get(all.size() - 1));
         Findings findings = Findings.of(job.history());
         Side up = side != null
                 ? side
-                : selected.side() == Side.IN_HAND
-                        ? TeardownOrder.sideUp(state).orElse(Side.TRAIN)
-                        : selected.side();
+                : selected.side() == Side.IN_HAND ? TeardownOrder.sideUp(state).orElse(Side.TRAIN) : selected.side();
         Set<String> free = state.freeNow().stream()
                 .map(Part::code)
                 .filter(c -> order.brokenBy(c).isEmpty())
@@ -150,8 +147,7 @@ record StripView(
         return all;
     }
 
-    private static Card card(
-            OpenJob job, TeardownState state, TeardownOrder order, Part part, Findings findings) {
+    private static Card card(OpenJob job, TeardownState state, TeardownOrder order, Part part, Findings findings) {
         CalibreSheet sheet = state.sheet();
         List<Caution> cautions = Caution.before(sheet, part);
         boolean off = state.isOff(part.code());

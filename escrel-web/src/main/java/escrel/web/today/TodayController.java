@@ -29,15 +29,14 @@ class TodayController {
     record Row(TodayMapper.Line line, String stageWords, String room, int progress) {
         static Row of(TodayMapper.Line line) {
             Stage stage = Stage.valueOf(line.stage());
-            String room =
-                    switch (stage) {
-                        case ARRIVED -> "readings";
-                        case READ -> line.calibreName() == null ? "arrival" : "strip";
-                        case STRIPPING -> "strip";
-                        case INSPECTING -> line.nextAct().startsWith("clean") ? "wash" : "inspect";
-                        case CLEAN, CLIMBING -> "climb";
-                        default -> "handover";
-                    };
+            String room = switch (stage) {
+                case ARRIVED -> "readings";
+                case READ -> line.calibreName() == null ? "arrival" : "strip";
+                case STRIPPING -> "strip";
+                case INSPECTING -> line.nextAct().startsWith("clean") ? "wash" : "inspect";
+                case CLEAN, CLIMBING -> "climb";
+                default -> "handover";
+            };
             return new Row(line, stage.name().toLowerCase().replace('_', ' '), room, stage.ordinal() + 1);
         }
     }

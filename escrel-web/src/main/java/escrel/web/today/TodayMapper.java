@@ -19,8 +19,7 @@ interface TodayMapper {
             String nextAct,
             OffsetDateTime changedAt) {}
 
-    String COLUMNS =
-            """
+    String COLUMNS = """
             select j.number, j.watch, j.owner, s.name as calibre_name, j.stage, j.next_act, j.changed_at
             from job j left join calibre_sheet s on s.calibre = j.calibre and s.version = j.sheet_version
             """;

@@ -76,7 +76,11 @@ class TroubleAdvice {
     @ExceptionHandler({NoResourceFoundException.class, HttpRequestMethodNotSupportedException.class})
     ModelAndView nowhere(Exception e, HttpServletRequest request) {
         return page(
-                request, HttpStatus.NOT_FOUND, "There is no such page", UNCHANGED, "Go back to today and start from there.");
+                request,
+                HttpStatus.NOT_FOUND,
+                "There is no such page",
+                UNCHANGED,
+                "Go back to today and start from there.");
     }
 
     @ExceptionHandler(Exception.class)

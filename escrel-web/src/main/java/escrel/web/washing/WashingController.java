@@ -45,7 +45,8 @@ class WashingController {
         CleaningState cleaning = CleaningState.of(teardown, job.history());
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute(
-                "batches", Arrays.stream(Wash.values()).map(w -> batch(w, cleaning)).toList());
+                "batches",
+                Arrays.stream(Wash.values()).map(w -> batch(w, cleaning)).toList());
         model.addAttribute(
                 "done",
                 teardown.order().stream()
@@ -60,8 +61,7 @@ class WashingController {
     private static Batch batch(Wash way, CleaningState cleaning) {
         List<Part> due = cleaning.due(way);
         Map<String, List<Part>> groups = due.stream()
-                .collect(Collectors.groupingBy(
-                        p -> Ladder.groupName(p.group()), TreeMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(p -> Ladder.groupName(p.group()), TreeMap::new, Collectors.toList()));
         return new Batch(way, title(way), caution(way), way.ordinal() + 1, groups, due.size());
     }
 
@@ -83,8 +83,7 @@ class WashingController {
             case DIP ->
                 "Quick solvent evaporates at once: ventilate, no flame, gloves. Never alcohol or heat on a fork:"
                         + " shellac softens. Data sheets and local rules decide.";
-            case BY_HAND ->
-                "Ammoniated cleaners: ventilate, shield the eyes, never with chlorine. Local rules decide.";
+            case BY_HAND -> "Ammoniated cleaners: ventilate, shield the eyes, never with chlorine. Local rules decide.";
             case STANCE ->
                 "Lume of unknown age is treated as radioactive until measured: no scraping, no brushing. Storage and"
                         + " disposal follow local rules.";
@@ -100,7 +99,9 @@ class WashingController {
             @RequestParam(defaultValue = "") String inSpiteOf) {
         if (part == null || part.isEmpty()) {
             throw new MendableException(
-                    "No part was chosen", "Nothing was recorded.", "Tick the parts that were cleaned, then send it again.");
+                    "No part was chosen",
+                    "Nothing was recorded.",
+                    "Tick the parts that were cleaned, then send it again.");
         }
         OpenJob job = workshop.load(number);
         List<Part> refused = CleaningState.of(job.teardown(), job.history()).notFor(way, part);

@@ -15,7 +15,8 @@ class TurnChartTest {
     @Test
     void labelsNeverCoverEachOther() {
         for (TurnChart chart : List.of(view.rate(), view.amplitude(), view.beatError())) {
-            List<Double> heights = chart.pairs().stream().map(TurnChart.Pair::labelY).sorted().toList();
+            List<Double> heights =
+                    chart.pairs().stream().map(TurnChart.Pair::labelY).sorted().toList();
             for (int i = 1; i < heights.size(); i++) {
                 assertThat(heights.get(i) - heights.get(i - 1)).isGreaterThanOrEqualTo(18.9);
             }
@@ -39,6 +40,7 @@ class TurnChartTest {
 
     @Test
     void jobWithOneSideOnlyHasNoTurn() {
-        assertThat(TurnView.of(EscrelServer.demo().bean(Workshop.class).load(5))).isNull();
+        assertThat(TurnView.of(EscrelServer.demo().bean(Workshop.class).load(5)))
+                .isNull();
     }
 }

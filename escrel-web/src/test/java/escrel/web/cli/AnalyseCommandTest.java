@@ -34,8 +34,13 @@ class AnalyseCommandTest {
         assertThat(answer.path("rateSecondsPerDay").asDouble()).isCloseTo(9, within(0.5));
         assertThat(answer.path("amplitudeDegrees").asDouble()).isCloseTo(265, within(3.0));
         for (String field : new String[] {
-            "rateStandardError", "amplitudeStandardError", "beatErrorMillis", "beatErrorStandardError", "beatsDetected",
-            "beatsMissed", "seconds"
+            "rateStandardError",
+            "amplitudeStandardError",
+            "beatErrorMillis",
+            "beatErrorStandardError",
+            "beatsDetected",
+            "beatsMissed",
+            "seconds"
         }) {
             assertThat(answer.path(field).isNumber()).as(field).isTrue();
         }

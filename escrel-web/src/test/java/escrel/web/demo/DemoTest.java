@@ -46,8 +46,9 @@ class DemoTest {
         assertThat(SheetCheck.faultsOf(sheet)).isEmpty();
         assertThat(SheetJson.write(SheetJson.read(SheetJson.write(sheet).toString())))
                 .isEqualTo(SheetJson.write(sheet));
-        assertThat(Json.MAPPER.readTree(
-                        new Visitor(server.url()).get("/calibres/" + id + "/sheet.json").body()))
+        assertThat(Json.MAPPER.readTree(new Visitor(server.url())
+                        .get("/calibres/" + id + "/sheet.json")
+                        .body()))
                 .isEqualTo(Json.MAPPER.readTree(SheetJson.write(sheet).toString()));
     }
 
@@ -60,7 +61,9 @@ class DemoTest {
         for (int i = 0; i + 1 < mobiles.size(); i++) {
             Shape wheel = sheet.requirePart(mobiles.get(i).part()).shape();
             Shape next = sheet.requirePart(mobiles.get(i + 1).part()).shape();
-            double pinion = wheel.radius() * mobiles.get(i + 1).pinionLeaves() / mobiles.get(i).wheelTeeth();
+            double pinion = wheel.radius()
+                    * mobiles.get(i + 1).pinionLeaves()
+                    / mobiles.get(i).wheelTeeth();
 
             // drawn to a tenth of a millimetre
             assertThat(Math.hypot(wheel.x() - next.x(), wheel.y() - next.y()))
@@ -73,14 +76,24 @@ class DemoTest {
     @ParameterizedTest
     @CsvSource({"cv-12, 3", "l-43, 3"})
     void wayDownIsTheOneAWatchmakerWouldTake(String id, int turnOvers) {
-        TeardownOrder order =
-                TeardownOrder.from(TeardownState.of(sheet(id), JobHistory.empty()), Schools.DEFAULT);
+        TeardownOrder order = TeardownOrder.from(TeardownState.of(sheet(id), JobHistory.empty()), Schools.DEFAULT);
 
         assertThat(order.turnOvers()).isEqualTo(turnOvers);
         assertThat(order.remaining().stream().map(Part::code))
                 .containsSubsequence(
-                        "case-back", "dial", "cannon-pinion", "balance-cock", "power-down", "pallet-fork", "ratchet-wheel",
-                        "escape-wheel", "centre-wheel", "barrel", "setting-lever", "lower-cap", "mainspring");
+                        "case-back",
+                        "dial",
+                        "cannon-pinion",
+                        "balance-cock",
+                        "power-down",
+                        "pallet-fork",
+                        "ratchet-wheel",
+                        "escape-wheel",
+                        "centre-wheel",
+                        "barrel",
+                        "setting-lever",
+                        "lower-cap",
+                        "mainspring");
     }
 
     /**
@@ -90,19 +103,26 @@ class DemoTest {
     @Test
     void wayInToTheMainspringLeavesTheKeylessWorkFitted() {
         CalibreSheet cv12 = sheet("cv-12");
-        List<String> way = TeardownOrder.wayIn(
-                        TeardownState.of(cv12, JobHistory.empty()), Schools.DEFAULT, "mainspring")
-                .remaining()
-                .stream()
-                .map(Part::code)
-                .toList();
+        List<String> way =
+                TeardownOrder.wayIn(TeardownState.of(cv12, JobHistory.empty()), Schools.DEFAULT, "mainspring")
+                        .remaining()
+                        .stream()
+                        .map(Part::code)
+                        .toList();
 
         assertThat(way)
                 .contains("balance-cock", "power-down", "barrel-bridge", "barrel", "cannon-pinion")
                 .endsWith("mainspring")
                 .doesNotContain(
-                        "setting-lever-spring", "yoke", "clutch", "winding-pinion", "minute-wheel", "lower-cap", "balance",
-                        "regulator", "setting-lever");
+                        "setting-lever-spring",
+                        "yoke",
+                        "clutch",
+                        "winding-pinion",
+                        "minute-wheel",
+                        "lower-cap",
+                        "balance",
+                        "regulator",
+                        "setting-lever");
     }
 
     @Test

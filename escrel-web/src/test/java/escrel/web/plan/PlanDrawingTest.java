@@ -29,11 +29,15 @@ class PlanDrawingTest {
     }
 
     private PlanDrawing draw(Side side, Predicate<String> gone) {
-        return PlanDrawing.of(cv12, side, new State(gone, Set.of("train-bridge"), "barrel-bridge", Set.of("crown-wheel")));
+        return PlanDrawing.of(
+                cv12, side, new State(gone, Set.of("train-bridge"), "barrel-bridge", Set.of("crown-wheel")));
     }
 
     private static Drawn shape(PlanDrawing plan, String code) {
-        return plan.shapes().stream().filter(s -> s.code().equals(code)).findFirst().orElseThrow();
+        return plan.shapes().stream()
+                .filter(s -> s.code().equals(code))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -59,7 +63,9 @@ class PlanDrawingTest {
 
     @Test
     void onlyTheCrownWheelScrewIsLeftHanded() {
-        assertThat(draw(Side.TRAIN, c -> false).screws()).filteredOn(Screw::left).hasSize(1);
+        assertThat(draw(Side.TRAIN, c -> false).screws())
+                .filteredOn(Screw::left)
+                .hasSize(1);
         assertThat(draw(Side.TRAIN, c -> true).screws()).noneMatch(Screw::left);
     }
 
@@ -84,7 +90,8 @@ class PlanDrawingTest {
     @Test
     void everythingInTheMovementIsDrawnWithinThePlate() {
         // the lowest lies first: the barrel under its bridge
-        var codes = draw(Side.TRAIN, c -> false).shapes().stream().map(Drawn::code).toList();
+        var codes =
+                draw(Side.TRAIN, c -> false).shapes().stream().map(Drawn::code).toList();
 
         assertThat(codes).containsSubsequence("barrel", "barrel-bridge", "ratchet-wheel");
         assertThat(codes).containsSubsequence("third-wheel", "train-bridge");

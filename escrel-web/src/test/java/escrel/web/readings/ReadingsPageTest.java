@@ -23,15 +23,24 @@ class ReadingsPageTest {
         return visitor.post(
                         "/jobs/" + job + "/readings/typed",
                         Map.of(
-                                "seq", visitor.sequence(job),
-                                "state", "AS_RECEIVED",
-                                "fitted", "CASED",
-                                "wound", "FULL",
-                                "position", position,
-                                "rate", rate,
-                                "amplitude", amplitude,
-                                "beatError", beatError,
-                                "trace", "WANDERING"))
+                                "seq",
+                                visitor.sequence(job),
+                                "state",
+                                "AS_RECEIVED",
+                                "fitted",
+                                "CASED",
+                                "wound",
+                                "FULL",
+                                "position",
+                                position,
+                                "rate",
+                                rate,
+                                "amplitude",
+                                amplitude,
+                                "beatError",
+                                beatError,
+                                "trace",
+                                "WANDERING"))
                 .body();
     }
 

@@ -10,7 +10,8 @@ import org.junit.jupiter.api.Test;
 
 /** The mappers against real H2 with the real migrations. */
 class MappersTest {
-    private static final OffsetDateTime NOON = OffsetDateTime.of(2026, 11, 23, 12, 0, 0, 123_000, ZoneOffset.ofHours(1));
+    private static final OffsetDateTime NOON =
+            OffsetDateTime.of(2026, 11, 23, 12, 0, 0, 123_000, ZoneOffset.ofHours(1));
 
     private final JobMapper jobs = EscrelServer.demo().bean(JobMapper.class);
     private final SheetMapper sheets = EscrelServer.demo().bean(SheetMapper.class);
@@ -37,7 +38,8 @@ class MappersTest {
     void jobMovesOnOnlyFromWhatWasExpected() {
         assertThat(jobs.moveOn(row(2, "READ"), 1)).isEqualTo(1);
         assertThat(jobs.moveOn(row(2, "READ"), 1)).isZero();
-        assertThat(jobs.find(number)).hasValueSatisfying(r -> assertThat(r.stage()).isEqualTo("READ"));
+        assertThat(jobs.find(number))
+                .hasValueSatisfying(r -> assertThat(r.stage()).isEqualTo("READ"));
     }
 
     @Test
@@ -69,8 +71,10 @@ class MappersTest {
         byte[] picture = {1, 2, -3};
         photos.insert(number, 1, "image/jpeg", picture, new byte[] {9});
 
-        assertThat(photos.find(number, 1)).hasValueSatisfying(p -> assertThat(p.bytes()).isEqualTo(picture));
-        assertThat(photos.findSmall(number, 1)).hasValueSatisfying(p -> assertThat(p.bytes()).containsExactly(9));
+        assertThat(photos.find(number, 1))
+                .hasValueSatisfying(p -> assertThat(p.bytes()).isEqualTo(picture));
+        assertThat(photos.findSmall(number, 1))
+                .hasValueSatisfying(p -> assertThat(p.bytes()).containsExactly(9));
         assertThat(photos.nextNumber(number)).isEqualTo(2);
         assertThat(photos.all(number)).hasSize(1);
     }

@@ -109,7 +109,8 @@ class StepJsonTest {
     @Test
     void unknownKindAndUnknownFieldAreRefusedByName() {
         assertThatThrownBy(() -> StepJson.read("levitated", "{}")).hasMessageContaining("levitated");
-        assertThatThrownBy(() -> StepJson.read("part-on", "{\"part\":\"a\",\"note\":\"\",\"inSpiteOf\":\"\",\"colour\":1}"))
+        assertThatThrownBy(() ->
+                        StepJson.read("part-on", "{\"part\":\"a\",\"note\":\"\",\"inSpiteOf\":\"\",\"colour\":1}"))
                 .hasMessageContaining("colour");
     }
 }

@@ -46,7 +46,11 @@ class StripKeysTest {
     }
 
     private PartOff last() {
-        return SERVER.bean(Workshop.class).load(job).history().last(PartOff.class).orElseThrow();
+        return SERVER.bean(Workshop.class)
+                .load(job)
+                .history()
+                .last(PartOff.class)
+                .orElseThrow();
     }
 
     @Test
@@ -93,11 +97,13 @@ class StripKeysTest {
         browser.seeText("Say why, or take another part first");
         browser.type("#in-spite-of", "dial is already in its box");
         browser.enter();
-        browser.untilTrue("the step to be recorded", () -> SERVER.bean(Workshop.class)
-                .load(job)
-                .history()
-                .last(PartOff.class)
-                .isPresent());
+        browser.untilTrue(
+                "the step to be recorded",
+                () -> SERVER.bean(Workshop.class)
+                        .load(job)
+                        .history()
+                        .last(PartOff.class)
+                        .isPresent());
 
         assertThat(last().part()).isEqualTo("balance-cock");
         assertThat(last().inSpiteOf()).isEqualTo("dial is already in its box");
@@ -118,9 +124,7 @@ class StripKeysTest {
     @Test
     void secondTabIsToldPlainly() {
         new Visitor(SERVER.url())
-                .post(
-                        "/jobs/" + job + "/strip/off",
-                        Map.of("part", "case-back", "seq", 2, "answered", "true"));
+                .post("/jobs/" + job + "/strip/off", Map.of("part", "case-back", "seq", 2, "answered", "true"));
 
         browser.key('5');
         browser.seeText("was moved on in another tab");

@@ -89,10 +89,12 @@ public final class Browser implements AutoCloseable {
 
     /** The first element that matches, once it is there and shown. */
     public WebElement see(String css) {
-        return until("to see " + css, d -> d.findElements(By.cssSelector(css)).stream()
-                .filter(WebElement::isDisplayed)
-                .findFirst()
-                .orElse(null));
+        return until(
+                "to see " + css,
+                d -> d.findElements(By.cssSelector(css)).stream()
+                        .filter(WebElement::isDisplayed)
+                        .findFirst()
+                        .orElse(null));
     }
 
     public void seeText(String words) {
@@ -156,9 +158,7 @@ public final class Browser implements AutoCloseable {
             case '+' -> Keys.ADD;
             case '-' -> Keys.SUBTRACT;
             case '*' -> Keys.MULTIPLY;
-            default -> Character.isDigit(key)
-                    ? Keys.valueOf("NUMPAD" + key)
-                    : String.valueOf(key);
+            default -> Character.isDigit(key) ? Keys.valueOf("NUMPAD" + key) : String.valueOf(key);
         };
     }
 

@@ -53,8 +53,9 @@ public final class Visitor {
     /** Sends a file with fields. */
     public HttpResponse<String> upload(String path, Map<String, ?> form, String field, String name, byte[] file) {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
-        form.forEach((key, value) -> body.writeBytes(
-                ("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n").formatted(BOUNDARY, key, value)
+        form.forEach(
+                (key, value) -> body.writeBytes(("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n")
+                        .formatted(BOUNDARY, key, value)
                         .getBytes(StandardCharsets.UTF_8)));
         body.writeBytes(("--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\n"
                         + "Content-Type: application/octet-stream\r\n\r\n")
@@ -79,8 +80,8 @@ public final class Visitor {
 
     /** Opens a job and binds it to a calibre, or leaves it unknown when empty; returns its number. */
     public int openJob(String watch, String calibre) {
-        HttpResponse<String> page = post(
-                "/jobs", Map.of("watch", watch, "owner", "pilot boat, ferry Auk", "stance", "SYMPATHETIC"));
+        HttpResponse<String> page =
+                post("/jobs", Map.of("watch", watch, "owner", "pilot boat, ferry Auk", "stance", "SYMPATHETIC"));
         Matcher job = JOB.matcher(page.uri().getPath());
         if (!job.find()) {
             throw new IllegalStateException("no job was opened: " + page.body());

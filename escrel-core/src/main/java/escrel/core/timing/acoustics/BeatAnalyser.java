@@ -114,12 +114,7 @@ public final class BeatAnalyser {
     }
 
     private SoundReading reading(
-            Sound sound,
-            BeatRateFinder.Found found,
-            BeatTracker tracker,
-            HalfBeat tick,
-            HalfBeat tock,
-            Swing swing) {
+            Sound sound, BeatRateFinder.Found found, BeatTracker tracker, HalfBeat tick, HalfBeat tock, Swing swing) {
         Middles middles = Middles.of(tick, tock);
         RobustLine line = RobustLine.fit(middles.numbers(), middles.times());
         int detected = 0;
@@ -134,14 +129,15 @@ public final class BeatAnalyser {
         double[] lifts = middles.lifts();
         double lift = Robust.mean(lifts);
         double liftError = Robust.standardErrorOfMean(lifts);
-        // half the difference of the intervals tick to tock and tock to tick. Heard between unlockings and between drops
+        // half the difference of the intervals tick to tock and tock to tick. Heard between unlockings and between
+        // drops
         // it is the same by symmetry, so the middles give the mean of both and half the error of picking either
         double heard = Math.abs(line.intercept(1) - line.intercept(0));
         double heardError = line.sigma() * 2 / Math.sqrt(Math.max(1, detected));
         Amplitude amplitude = requireCredible(swing, lift, heard);
         double amplitudeError = amplitude.degrees() * liftError / lift;
-        double rateError = Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12)
-                / (line.slope() * Math.pow(detected, 1.5));
+        double rateError =
+                Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12) / (line.slope() * Math.pow(detected, 1.5));
         return new SoundReading(
                 found.beatRate(),
                 found.score(),

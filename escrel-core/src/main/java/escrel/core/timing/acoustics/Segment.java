@@ -18,8 +18,8 @@ final class Segment {
      * @param times predicted beginnings of this sound
      */
     static double[] shifts(float[] samples, double sampleRate, double[] times) {
-        Stack common = Stack.of(
-                samples, sampleRate, times, BEFORE_SECONDS + REACH_SECONDS, AFTER_SECONDS + REACH_SECONDS);
+        Stack common =
+                Stack.of(samples, sampleRate, times, BEFORE_SECONDS + REACH_SECONDS, AFTER_SECONDS + REACH_SECONDS);
         int smooth = Math.max(1, (int) Math.round(SMOOTH_SECONDS * sampleRate)) | 1;
         double[] pattern = loudness(common.energy(), smooth);
         int reach = (int) Math.round(REACH_SECONDS * sampleRate);

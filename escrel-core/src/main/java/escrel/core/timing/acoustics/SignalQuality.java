@@ -13,7 +13,9 @@ final class SignalQuality {
     static double decibels(Stack stack, double dropSeconds) {
         int from = stack.index(dropSeconds);
         int to = stack.index(dropSeconds + DROP_SECONDS);
-        double drop = Arrays.stream(stack.energy(), from, Math.max(from + 1, to)).average().orElse(0);
+        double drop = Arrays.stream(stack.energy(), from, Math.max(from + 1, to))
+                .average()
+                .orElse(0);
         double floor = Math.max(stack.floor(), 1e-14);
         return 10 * Math.log10(Math.max(drop / floor, 1e-3));
     }
@@ -21,7 +23,8 @@ final class SignalQuality {
     static SoundReading.AveragedBeat averagedBeat(HalfBeat tick, HalfBeat tock) {
         double[] a = loudness(tick.stack());
         double[] b = loudness(tock.stack());
-        double top = Math.max(Arrays.stream(a).max().orElse(1), Arrays.stream(b).max().orElse(1));
+        double top = Math.max(
+                Arrays.stream(a).max().orElse(1), Arrays.stream(b).max().orElse(1));
         for (double[] values : new double[][] {a, b}) {
             for (int i = 0; i < values.length; i++) {
                 values[i] /= top > 0 ? top : 1;

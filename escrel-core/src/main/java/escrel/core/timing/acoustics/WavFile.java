@@ -53,15 +53,16 @@ public final class WavFile {
         boolean real = format.getEncoding() == AudioFormat.Encoding.PCM_FLOAT;
         int bits = format.getSampleSizeInBits();
         if (!(pcm && (bits == 8 || bits == 16 || bits == 24 || bits == 32)) && !(real && bits == 32)) {
-            throw new UnreadableSoundException("The sound is stored as " + format.getEncoding() + " with " + bits
-                    + " bits, which is not taken");
+            throw new UnreadableSoundException(
+                    "The sound is stored as " + format.getEncoding() + " with " + bits + " bits, which is not taken");
         }
         if (format.getChannels() > 2) {
-            throw new UnreadableSoundException("The sound has " + format.getChannels() + " channels, at most 2 are taken");
+            throw new UnreadableSoundException(
+                    "The sound has " + format.getChannels() + " channels, at most 2 are taken");
         }
         if (format.getSampleRate() < LOWEST_RATE || format.getSampleRate() > HIGHEST_RATE) {
-            throw new UnreadableSoundException("The sample rate of %.0f Hz lies outside 22 050 to 192 000 Hz"
-                    .formatted(format.getSampleRate()));
+            throw new UnreadableSoundException(
+                    "The sample rate of %.0f Hz lies outside 22 050 to 192 000 Hz".formatted(format.getSampleRate()));
         }
     }
 
@@ -124,8 +125,8 @@ public final class WavFile {
             bytes.putShort((short) Math.round(Math.max(-1, Math.min(1, sample)) * 32_767));
         }
         AudioFormat format = new AudioFormat((float) sound.sampleRate(), 16, 1, true, false);
-        try (AudioInputStream audio = new AudioInputStream(
-                new ByteArrayInputStream(bytes.array()), format, sound.samples().length)) {
+        try (AudioInputStream audio =
+                new AudioInputStream(new ByteArrayInputStream(bytes.array()), format, sound.samples().length)) {
             AudioSystem.write(audio, AudioFileFormat.Type.WAVE, out);
         }
     }

@@ -24,9 +24,8 @@ public record Difference(
      */
     static Difference of(Measured before, Measured after, double repeatability, DoubleUnaryOperator badness) {
         double change = after.value() - before.value();
-        double error = Math.sqrt(before.doubt() * before.doubt()
-                + after.doubt() * after.doubt()
-                + 2 * repeatability * repeatability);
+        double error = Math.sqrt(
+                before.doubt() * before.doubt() + after.doubt() * after.doubt() + 2 * repeatability * repeatability);
         double narrowed = before.isRange() && after.isRange() ? 2 * (before.doubt() - after.doubt()) : 0;
         return new Difference(
                 before, after, change, error, narrowed, judge(before, after, change, error, narrowed, badness));

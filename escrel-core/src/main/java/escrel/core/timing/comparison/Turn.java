@@ -65,12 +65,7 @@ public final class Turn {
                                 Reading::amplitudeDegrees,
                                 repeatability.amplitudeDegrees(),
                                 amplitudeMiss(position)),
-                        compare(
-                                was,
-                                is,
-                                Reading::beatErrorMillis,
-                                repeatability.beatErrorMillis(),
-                                millis -> millis)));
+                        compare(was, is, Reading::beatErrorMillis, repeatability.beatErrorMillis(), millis -> millis)));
             }
         }
         return new Turn(before, after, lines);

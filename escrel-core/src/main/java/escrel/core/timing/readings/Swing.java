@@ -63,8 +63,7 @@ public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
      */
     public BeatError beatError(double liftSeconds, double heardSeconds) {
         double difference = Math.sin(angle(liftSeconds + heardSeconds)) - Math.sin(angle(liftSeconds - heardSeconds));
-        return BeatError.ofMillis(
-                Math.abs(beatRate.periodSeconds() / Math.PI * Math.asin(difference / 2)) * 1000);
+        return BeatError.ofMillis(Math.abs(beatRate.periodSeconds() / Math.PI * Math.asin(difference / 2)) * 1000);
     }
 
     /**

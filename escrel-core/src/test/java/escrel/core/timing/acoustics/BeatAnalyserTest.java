@@ -54,12 +54,15 @@ class BeatAnalyserTest {
         assertThatThrownBy(() -> BeatAnalyser.forBeatRate(BeatRate.of(21_600), LiftAngle.ASSUMED_52)
                         .analyse(fast))
                 .isInstanceOfSatisfying(
-                        NoCredibleBeatException.class, e -> assertThat(e.whatToDo()).contains("36000"));
+                        NoCredibleBeatException.class,
+                        e -> assertThat(e.whatToDo()).contains("36000"));
     }
 
     @Test
     void assumedLiftAngleKeepsItsMark() {
-        assertThat(AUTO.analyse(RecordingsTest.sound("public-1.wav")).liftAngle().assumed())
+        assertThat(AUTO.analyse(RecordingsTest.sound("public-1.wav"))
+                        .liftAngle()
+                        .assumed())
                 .isTrue();
     }
 }

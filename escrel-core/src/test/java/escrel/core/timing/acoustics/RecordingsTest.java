@@ -26,12 +26,12 @@ class RecordingsTest {
     record Truth(String file, double beats, double lift, double rate, double amplitude, double beatError) {}
 
     static Stream<Truth> truths() {
-        List<MatchResult> found =
-                ENTRY.matcher(new String(bytes("truth.json"), StandardCharsets.UTF_8)).results().toList();
+        List<MatchResult> found = ENTRY.matcher(new String(bytes("truth.json"), StandardCharsets.UTF_8))
+                .results()
+                .toList();
         assertThat(found).hasSize(6);
         return found.stream()
-                .map(m -> new Truth(
-                        m.group(1), number(m, 2), number(m, 3), number(m, 4), number(m, 5), number(m, 6)));
+                .map(m -> new Truth(m.group(1), number(m, 2), number(m, 3), number(m, 4), number(m, 5), number(m, 6)));
     }
 
     private static double number(MatchResult match, int group) {
@@ -78,16 +78,17 @@ class RecordingsTest {
     @ParameterizedTest
     @MethodSource("truths")
     void louderOrLaterChangesNothingButTheDoubt(Truth truth) {
-        BeatAnalyser analyser =
-                BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), LiftAngle.known(truth.lift()));
+        BeatAnalyser analyser = BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), LiftAngle.known(truth.lift()));
         Sound sound = sound(truth.file());
         SoundReading as = analyser.analyse(sound);
 
         SoundReading softer = analyser.analyse(Sounds.times(sound, 0.05f));
         SoundReading later = analyser.analyse(Sounds.from(sound, 1.37));
 
-        assertThat(softer.rateSecondsPerDay().value()).isCloseTo(as.rateSecondsPerDay().value(), within(0.01));
-        assertThat(softer.amplitudeDegrees().value()).isCloseTo(as.amplitudeDegrees().value(), within(0.1));
+        assertThat(softer.rateSecondsPerDay().value())
+                .isCloseTo(as.rateSecondsPerDay().value(), within(0.01));
+        assertThat(softer.amplitudeDegrees().value())
+                .isCloseTo(as.amplitudeDegrees().value(), within(0.1));
         // a tenth less sound: within the scatter that the truth itself has over the shorter stretch
         assertThat(later.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.6));
         assertThat(later.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));

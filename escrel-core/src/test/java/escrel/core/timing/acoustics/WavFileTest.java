@@ -19,12 +19,14 @@ class WavFileTest {
     /** A WAV of a ramp, by hand, in the kind given; tag 1 is PCM, 3 is float. */
     private static byte[] wav(int tag, int bits, int channels, double[] samples) {
         int bytes = bits / 8;
-        ByteBuffer out = ByteBuffer.allocate(44 + samples.length * channels * bytes)
-                .order(ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer out =
+                ByteBuffer.allocate(44 + samples.length * channels * bytes).order(ByteOrder.LITTLE_ENDIAN);
         out.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(out.capacity() - 8);
         out.put("WAVEfmt ".getBytes(StandardCharsets.US_ASCII)).putInt(16);
         out.putShort((short) tag).putShort((short) channels).putInt(44_100);
-        out.putInt(44_100 * channels * bytes).putShort((short) (channels * bytes)).putShort((short) bits);
+        out.putInt(44_100 * channels * bytes)
+                .putShort((short) (channels * bytes))
+                .putShort((short) bits);
         out.put("data".getBytes(StandardCharsets.US_ASCII)).putInt(samples.length * channels * bytes);
         for (double s : samples) {
             for (int c = 0; c < channels; c++) {

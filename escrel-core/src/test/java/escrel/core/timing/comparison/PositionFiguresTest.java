@@ -27,8 +27,7 @@ class PositionFiguresTest {
 
     @Test
     void spreadNamesThePairThatMakesIt() {
-        assertThat(all.spread())
-                .hasValue(new PositionFigures.Spread(24, Position.CROWN_DOWN, Position.CROWN_UP));
+        assertThat(all.spread()).hasValue(new PositionFigures.Spread(24, Position.CROWN_DOWN, Position.CROWN_UP));
     }
 
     @Test
@@ -44,8 +43,7 @@ class PositionFiguresTest {
         PositionFigures two = PositionFigures.of(ReadingSets.rates(ReadingState.FINAL_CASED, 6, 4));
 
         assertThat(two.missing())
-                .containsExactly(
-                        Position.CROWN_UP, Position.CROWN_DOWN, Position.CROWN_LEFT, Position.CROWN_RIGHT);
+                .containsExactly(Position.CROWN_UP, Position.CROWN_DOWN, Position.CROWN_LEFT, Position.CROWN_RIGHT);
         assertThat(two.verticalRate()).isEmpty();
         assertThat(two.verticalLessHorizontal()).isEmpty();
         assertThat(two.wornRate(PositionFigures.WRIST)).isEmpty();

@@ -23,7 +23,10 @@ class TurnTest {
     private static Difference rate(Measured before, Measured after) {
         ReadingSet was = one(ReadingState.AS_RECEIVED, before);
         ReadingSet is = one(ReadingState.FINAL_CASED, after);
-        return Turn.between(was, is, TARGETS, Repeatability.DEFAULT).lines().get(0).rate();
+        return Turn.between(was, is, TARGETS, Repeatability.DEFAULT)
+                .lines()
+                .get(0)
+                .rate();
     }
 
     private static ReadingSet one(ReadingState state, Measured rate) {
@@ -42,7 +45,8 @@ class TurnTest {
         "30, 24, BETTER"
     })
     void verdicts(double before, double after, Verdict verdict) {
-        assertThat(rate(Measured.single(before), Measured.single(after)).verdict()).isEqualTo(verdict);
+        assertThat(rate(Measured.single(before), Measured.single(after)).verdict())
+                .isEqualTo(verdict);
     }
 
     @Test
@@ -81,10 +85,13 @@ class TurnTest {
         ReadingSet dead = new ReadingSet(ReadingState.AS_RECEIVED, Map.of(), null, null, "wound, dead");
         ReadingSet last = one(ReadingState.FINAL_CASED, Measured.single(4));
 
-        Turn turn = Turn.ofService(List.of(dead, last), TARGETS, Repeatability.DEFAULT).orElseThrow();
+        Turn turn = Turn.ofService(List.of(dead, last), TARGETS, Repeatability.DEFAULT)
+                .orElseThrow();
 
         assertThat(turn.before().ran()).isFalse();
-        assertThat(turn.lines()).singleElement().satisfies(l -> assertThat(l.rate()).isNull());
+        assertThat(turn.lines())
+                .singleElement()
+                .satisfies(l -> assertThat(l.rate()).isNull());
     }
 
     @Test
@@ -110,7 +117,12 @@ class TurnTest {
 
     @ParameterizedTest
     @CsvSource({
-        "179, very low", "180, low", "220, fair for old work", "250, healthy", "314, healthy", "315, high",
+        "179, very low",
+        "180, low",
+        "220, fair for old work",
+        "250, healthy",
+        "314, healthy",
+        "315, high",
         "330, risk of knocking"
     })
     void amplitudeBands(double degrees, String words) {
@@ -119,7 +131,11 @@ class TurnTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0.3, very good", "0.6, good", "1.0, accepted on a fixed stud", "1.1, to be corrected", "3.1, suspect assembly"
+        "0.3, very good",
+        "0.6, good",
+        "1.0, accepted on a fixed stud",
+        "1.1, to be corrected",
+        "3.1, suspect assembly"
     })
     void beatErrorBands(double millis, String words) {
         assertThat(Targets.beatErrorBand(millis)).isEqualTo(words);

@@ -80,8 +80,7 @@ class SwingTest {
     @Test
     void anotherLiftAngleRecomputesWhatWasHeardAndLeavesWhatWasTyped() {
         Swing swing = swing(18_000, 50);
-        LiftTime heard = new LiftTime(
-                Measured.withStandardError(14, 0.02), Measured.withStandardError(1.2, 0.01));
+        LiftTime heard = new LiftTime(Measured.withStandardError(14, 0.02), Measured.withStandardError(1.2, 0.01));
         Reading fromSound = reading(
                 Measured.withStandardError(swing.amplitude(0.014, 0.0012).degrees(), 0.4), heard, Source.RECORDING);
         Reading typed = reading(Measured.single(240), null, Source.TYPED);
