@@ -1,6 +1,5 @@
 package escrel.core.timing.acoustics;
 
-import org.hipparchus.complex.Complex;
 import org.hipparchus.transform.DftNormalization;
 import org.hipparchus.transform.FastFourierTransformer;
 import org.hipparchus.transform.TransformType;
@@ -23,23 +22,24 @@ final class Autocorrelation {
         }
         // twice the length, so that the end does not wrap round onto the beginning
         int size = Integer.highestOneBit(Math.max(1, 2 * x.length - 1)) * 2;
-        double[] padded = new double[size];
+        double[][] realAndImaginary = new double[2][size];
         for (int i = 0; i < x.length; i++) {
-            padded[i] = x[i] - mean;
+            realAndImaginary[0][i] = x[i] - mean;
         }
-        FastFourierTransformer fft = new FastFourierTransformer(DftNormalization.STANDARD);
-        Complex[] spectrum = fft.transform(padded, TransformType.FORWARD);
+        FastFourierTransformer.transformInPlace(realAndImaginary, DftNormalization.STANDARD, TransformType.FORWARD);
         for (int i = 0; i < size; i++) {
-            double re = spectrum[i].getRealPart();
-            double im = spectrum[i].getImaginaryPart();
-            spectrum[i] = new Complex(re * re + im * im);
+            double re = realAndImaginary[0][i];
+            double im = realAndImaginary[1][i];
+            realAndImaginary[0][i] = re * re + im * im;
+            realAndImaginary[1][i] = 0;
         }
-        Complex[] back = fft.transform(spectrum, TransformType.INVERSE);
-        double zero = back[0].getRealPart() / x.length;
+        FastFourierTransformer.transformInPlace(realAndImaginary, DftNormalization.STANDARD, TransformType.INVERSE);
+        double[] back = realAndImaginary[0];
+        double zero = back[0] / x.length;
         double[] values = new double[x.length];
         for (int lag = 0; lag < x.length; lag++) {
             // each lag by the number of pairs it has
-            values[lag] = zero > 0 ? back[lag].getRealPart() / (x.length - lag) / zero : 0;
+            values[lag] = zero > 0 ? back[lag] / (x.length - lag) / zero : 0;
         }
         return new Autocorrelation(values, envelope.blockSeconds());
     }

@@ -11,6 +11,7 @@ final class BeatTracker {
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
     private static final double ALIKE = 0.25;
     private static final int NEIGHBOURS = 8;
+    private static final int COARSE_STEP = 3;
 
     private final Envelope fine;
     private final double halfWindowSeconds;
@@ -142,10 +143,18 @@ final class BeatTracker {
 
     private double shift(double[] pattern, int centre, int window, int reach) {
         double[] likeness = new double[2 * reach + 1];
+        Arrays.fill(likeness, Double.NEGATIVE_INFINITY);
         int top = 0;
-        for (int lag = -reach; lag <= reach; lag++) {
-            likeness[lag + reach] = correlation(pattern, centre + lag - window);
-            top = likeness[lag + reach] > likeness[top] ? lag + reach : top;
+        // the likeness is smooth over a few blocks: every third first, then all around the best
+        for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
+            likeness[at] = correlation(pattern, centre + at - reach - window);
+            top = likeness[at] > likeness[top] ? at : top;
+        }
+        int from = Math.max(0, top - COARSE_STEP);
+        int to = Math.min(2 * reach, top + COARSE_STEP);
+        for (int at = from; at <= to; at++) {
+            likeness[at] = correlation(pattern, centre + at - reach - window);
+            top = likeness[at] > likeness[top] ? at : top;
         }
         if (likeness[top] < ALIKE || top == 0 || top == 2 * reach) {
             return Double.NaN;

@@ -15,6 +15,8 @@ record Envelope(double[] values, double blockSeconds) {
     /** Block for following single beats. */
     static final double FINE_BLOCK_SECONDS = 0.0001;
 
+    private static final int MEDIAN_BLOCKS = 8_000;
+
     static Envelope of(float[] samples, double sampleRate, double blockSeconds) {
         double blockSamples = blockSeconds * sampleRate;
         int blocks = (int) (samples.length / blockSamples);
@@ -28,15 +30,24 @@ record Envelope(double[] values, double blockSeconds) {
             }
             energy[b] = sum / Math.max(1, to - from);
         }
-        double[] sorted = energy.clone();
-        Arrays.sort(sorted);
-        double median = blocks == 0 ? 0 : sorted[blocks / 2];
+        double median = median(energy);
         // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
         double floor = Math.max(median, 1e-12);
         for (int b = 0; b < blocks; b++) {
             energy[b] = Math.log(Math.max(1, energy[b] / floor));
         }
         return new Envelope(energy, blockSeconds);
+    }
+
+    /** The median of a few thousand blocks spread over the whole is as good as that of all, and far quicker. */
+    private static double median(double[] energy) {
+        int stride = Math.max(1, energy.length / MEDIAN_BLOCKS);
+        double[] sample = new double[energy.length / stride];
+        for (int i = 0; i < sample.length; i++) {
+            sample[i] = energy[i * stride];
+        }
+        Arrays.sort(sample);
+        return sample.length == 0 ? 0 : sample[sample.length / 2];
     }
 
     double seconds() {
