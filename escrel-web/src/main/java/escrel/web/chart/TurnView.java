@@ -46,10 +46,15 @@ public record TurnView(
             String rateVerdict,
             String amplitudeVerdict,
             String beatErrorVerdict,
+            String change,
             String sentence) {}
 
-    /** A figure over all positions, before and after. */
-    public record Sum(String name, OptionalDouble before, OptionalDouble after, String unit) {}
+    /**
+     * A figure over all positions, before and after.
+     *
+     * @param signed whether it is written with its sign
+     */
+    public record Sum(String name, OptionalDouble before, OptionalDouble after, String unit, boolean signed) {}
 
     /** The turn of a job, or nothing while one of its sides is missing. */
     public static @Nullable TurnView of(OpenJob job) {
@@ -149,6 +154,7 @@ public record TurnView(
                 words(line.rate()),
                 words(line.amplitude()),
                 words(line.beatError()),
+                change(line.rate()),
                 sentence(line));
     }
 
@@ -164,14 +170,20 @@ public record TurnView(
         };
     }
 
+    /** The change of a rate with two standard errors: "+50.8 ± 4.5". */
+    private static String change(@Nullable Difference rate) {
+        return rate == null
+                ? "–"
+                : "%s ± %.1f".formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
+    }
+
     /** One sentence for each position: what changed, and whether that is beyond the noise. */
     private static String sentence(Turn.Line line) {
         Difference rate = line.rate();
         if (rate == null) {
             return line.before() == null ? "not read before" : "not read after";
         }
-        String change =
-                "%s ± %.1f s/d: ".formatted(signed(rate.change()), Difference.STANDARD_ERRORS * rate.standardError());
+        String change = change(rate) + " s/d: ";
         return switch (rate.verdict()) {
             case BETTER -> change + "better beyond the noise";
             case WORSE -> change + "worse beyond the noise";
@@ -182,17 +194,18 @@ public record TurnView(
 
     private static List<Sum> sums(PositionFigures before, PositionFigures after) {
         return List.of(
-                new Sum("mean rate", before.meanRate(), after.meanRate(), "s/d"),
-                new Sum("spread", spreadOf(before), spreadOf(after), "s/d"),
+                new Sum("mean rate", before.meanRate(), after.meanRate(), "s/d", true),
+                new Sum("spread", spreadOf(before), spreadOf(after), "s/d", false),
                 new Sum(
                         "vertical less horizontal",
                         before.verticalLessHorizontal(),
                         after.verticalLessHorizontal(),
-                        "s/d"),
-                new Sum("mean amplitude", before.meanAmplitude(), after.meanAmplitude(), "°"),
-                new Sum("lowest amplitude", before.lowestAmplitude(), after.lowestAmplitude(), "°"),
-                new Sum("drop on edge", before.amplitudeDrop(), after.amplitudeDrop(), "°"),
-                new Sum("largest beat error", before.largestBeatError(), after.largestBeatError(), "ms"));
+                        "s/d",
+                        true),
+                new Sum("mean amplitude", before.meanAmplitude(), after.meanAmplitude(), "°", false),
+                new Sum("lowest amplitude", before.lowestAmplitude(), after.lowestAmplitude(), "°", false),
+                new Sum("drop on edge", before.amplitudeDrop(), after.amplitudeDrop(), "°", false),
+                new Sum("largest beat error", before.largestBeatError(), after.largestBeatError(), "ms", false));
     }
 
     private static OptionalDouble spreadOf(PositionFigures figures) {
@@ -206,8 +219,8 @@ public record TurnView(
                         turn.before().byPosition().values().stream(), turn.after().byPosition().values().stream())
                 .toList();
         List<String> notes = new ArrayList<>();
-        notes.add("Whiskers and verdicts: two standard errors, with the default repeatability of laying the watch down"
-                + " (1.5 s/d, 4°, 0.1 ms).");
+        notes.add("Whiskers: two standard errors, with the default repeatability of laying the watch down (1.5 s/d, 4°,"
+                + " 0.1 ms).");
         if (all.stream().anyMatch(r -> r.source() == Source.SIMULATED)) {
             notes.add("Simulated readings: made by a simulated movement, not by a watch.");
         }

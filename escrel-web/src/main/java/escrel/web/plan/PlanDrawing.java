@@ -9,6 +9,7 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -68,6 +69,7 @@ public record PlanDrawing(
         List<Screw> screws = new ArrayList<>();
         List<Point> flags = new ArrayList<>();
         List<Part> parts = sheet.parts();
+        String stem = sheet.withRole(Role.STEM).map(Part::code).orElse("");
         boolean dialOn = side == Side.DIAL
                 && sheet.withRole(Role.DIAL)
                         .filter(d -> !state.gone().test(d.code()))
@@ -96,6 +98,8 @@ public record PlanDrawing(
                         !dialOn && j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
                 .map(j -> new Point(flip(j.x(), side), -j.y(), j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
                 .toList();
+        // the stem runs in the plate, below everything
+        shapes.sort(Comparator.comparing(s -> !s.code().equals(stem)));
         return new PlanDrawing(
                 side, sheet.data().diameterMillimetres() / 2, List.copyOf(shapes), List.copyOf(screws), jewels, flags);
     }
