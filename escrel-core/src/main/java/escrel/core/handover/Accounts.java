@@ -186,7 +186,7 @@ public final class Accounts {
                 interim.stream()
                         .map(f -> describe(f) + " waits for its replacement")
                         .toList(),
-                "no interim part in the movement");
+                interim.isEmpty() ? "no interim part in the movement" : "");
     }
 
     private Account visits() {
@@ -194,7 +194,7 @@ public final class Accounts {
                 .map(p -> sheet.requirePart(p).name() + " is fitted for a visit only")
                 .sorted()
                 .toList();
-        return account(Account.Kind.VISITS, open.size(), open, "no part is in for a visit only");
+        return account(Account.Kind.VISITS, open.size(), open, open.isEmpty() ? "no part is in for a visit only" : "");
     }
 
     private Account account(Account.Kind kind, int total, List<String> open, String settled) {
