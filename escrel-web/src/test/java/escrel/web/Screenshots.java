@@ -1,15 +1,10 @@
 package escrel.web;
 
-import escrel.core.calibre.Part;
-import escrel.core.teardown.Schools;
-import escrel.core.teardown.TeardownOrder;
-import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
-import escrel.web.testing.Visitor;
+import escrel.web.testing.Stripped;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -32,32 +27,14 @@ class Screenshots {
             take(server, browser, "/jobs/5/handover", "handover");
             take(server, browser, "/jobs/1/report", "report");
             take(server, browser, "/calibres/l-43", "calibre");
-            int job = stripped(server, 14);
+            int job = Stripped.cv12(server, 14);
             take(server, browser, "/jobs/" + job + "/strip", "strip");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
             take(server, browser, "/jobs/" + job + "/strip", "strip-lamp");
             take(server, browser, "/jobs/1/turn", "turn-lamp");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
-            take(server, browser, "/jobs/" + stripped(server, 99) + "/wash", "wash");
+            take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }
-    }
-
-    /** A CV-12 with so many parts off, as proposed. */
-    private static int stripped(EscrelServer server, int parts) {
-        Visitor visitor = new Visitor(server.url());
-        int job = visitor.openJob("Tidewell service watch", "cv-12");
-        for (int i = 0; i < parts; i++) {
-            var open = server.bean(Workshop.class).load(job);
-            var next =
-                    TeardownOrder.from(open.teardown(), Schools.DEFAULT).next().map(Part::code);
-            if (next.isEmpty()) {
-                return job;
-            }
-            visitor.post(
-                    "/jobs/" + job + "/strip/off",
-                    Map.of("part", next.get(), "seq", open.sequence(), "answered", "true"));
-        }
-        return job;
     }
 
     private static void take(EscrelServer server, Browser browser, String path, String name) throws IOException {

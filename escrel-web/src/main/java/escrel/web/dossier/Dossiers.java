@@ -35,6 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
 class Dossiers {
     private static final String SCHEMA = "escrel-dossier";
     private static final int VERSION = 1;
+    private static final Set<String> PICTURES = Set.of("image/jpeg", "image/png");
 
     private final Workshop workshop;
     private final Sheets sheets;
@@ -195,7 +196,12 @@ class Dossiers {
             } catch (IllegalArgumentException e) {
                 throw refuse("Photo " + node.path("number").asInt(0) + " is damaged");
             }
-            photos.keepAsIs(number, node.path("number").asInt(0), "image/jpeg", bytes);
+            String mediaType = node.path("mediaType").asString("");
+            if (!PICTURES.contains(mediaType)) {
+                throw refuse("Photo " + node.path("number").asInt(0) + " is of the kind “" + mediaType
+                        + "”, which is not taken");
+            }
+            photos.keepAsIs(number, node.path("number").asInt(0), mediaType, bytes);
         }
     }
 

@@ -1,0 +1,89 @@
+package escrel.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.Histories;
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.service.TakenBack;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.ScrewsFound;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class FindingsTest {
+    private static PartOff off(Grade grade, ScrewsFound screws, PartOff.Plan plan) {
+        return new PartOff("wheel", grade, screws, plan, "scored", "");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"AS_NEW, 0", "GOOD, 0", "WORN, 0", "MEND, 1", "BROKEN, 1", "MISSING, 1", "NOT_JUDGED, 0"})
+    void gradeThreeAndWorseRaisesAFinding(Grade grade, int findings) {
+        assertThat(Findings.of(Histories.of(off(grade, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP)))
+                        .open())
+                .hasSize(findings);
+    }
+
+    @Test
+    void replaceKeyRaisesOneWhateverTheGrade() {
+        assertThat(Findings.of(Histories.of(off(Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.REPLACE)))
+                        .open())
+                .singleElement()
+                .satisfies(f -> assertThat(f.words()).isEqualTo("to be replaced: scored"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = ScrewsFound.class, mode = EnumSource.Mode.EXCLUDE, names = "AS_ON_SHEET")
+    void everyScrewThatIsNotRightRaisesOneOfItsOwn(ScrewsFound screws) {
+        assertThat(Findings.of(Histories.of(off(Grade.GOOD, screws, PartOff.Plan.KEEP)))
+                        .open())
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.isAboutScrew()).isTrue();
+                    assertThat(f.words()).contains("screw");
+                });
+    }
+
+    @Test
+    void laterDecisionTakesThePlaceOfAnEarlierOne() {
+        Findings findings = Findings.of(Histories.of(
+                new FindingRaised("wheel", Grade.MEND, Defect.BENT, Origin.WEAR, "bent tooth"),
+                new Decided("1", Decision.REPAIR, "straightened", ""),
+                new Decided("1", Decision.REPLACE_NEW, "it broke", "drawer")));
+
+        assertThat(findings.byKey("1").orElseThrow().decision().orElseThrow().decision())
+                .isEqualTo(Decision.REPLACE_NEW);
+        assertThat(findings.isReplaced("wheel")).isTrue();
+        assertThat(findings.open()).isEmpty();
+    }
+
+    @Test
+    void screwReplacedDoesNotMakeThePartReplaced() {
+        Findings findings = Findings.of(Histories.of(
+                off(Grade.GOOD, ScrewsFound.ONE_FOREIGN, PartOff.Plan.KEEP),
+                new Decided("1s", Decision.REPLACE_DONOR, "", "donor")));
+
+        assertThat(findings.open()).isEmpty();
+        assertThat(findings.isReplaced("wheel")).isFalse();
+    }
+
+    @Test
+    void stepTakenBackTakesItsFindingAlong() {
+        assertThat(Findings.of(Histories.of(
+                                off(Grade.BROKEN, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP), new TakenBack(1)))
+                        .all())
+                .isEmpty();
+    }
+
+    @Test
+    void onlyWhatMendsNothingNeedsAReason() {
+        assertThat(Decision.LEAVE_BY_AGREEMENT.needsReason()).isTrue();
+        assertThat(Decision.INTERIM.needsReason()).isTrue();
+        assertThat(Decision.REPAIR.needsReason()).isFalse();
+        assertThat(Decision.MAKE.replaces()).isTrue();
+        assertThat(Decision.SEND_OUT.replaces()).isFalse();
+    }
+}

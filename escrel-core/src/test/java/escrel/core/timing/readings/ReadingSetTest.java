@@ -1,0 +1,70 @@
+package escrel.core.timing.readings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.Histories;
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.service.JobHistory;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ReadingSetTest {
+    private static ReadingTaken taken(ReadingState state, Position position, double rate) {
+        return new ReadingTaken(
+                state,
+                Fitted.CASED,
+                Wound.FULL,
+                new Reading(
+                        position,
+                        Measured.single(rate),
+                        null,
+                        null,
+                        null,
+                        LiftAngle.ASSUMED_52,
+                        BeatRate.of(18_000),
+                        Source.TYPED,
+                        Trace.NOT_SAID,
+                        ""));
+    }
+
+    @Test
+    void laterReadingOfAPositionTakesThePlaceOfAnEarlierOne() {
+        JobHistory history = Histories.of(
+                taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -10),
+                taken(ReadingState.AS_RECEIVED, Position.DIAL_DOWN, -12),
+                taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -8));
+
+        ReadingSet set = ReadingSet.of(history, ReadingState.AS_RECEIVED).orElseThrow();
+
+        assertThat(set.byPosition()).hasSize(2);
+        assertThat(set.in(Position.DIAL_UP).orElseThrow().rateSecondsPerDay().value())
+                .isEqualTo(-8);
+        assertThat(set.in(Position.CROWN_UP)).isEmpty();
+    }
+
+    @Test
+    void setsStandInTheOrderOfTheService() {
+        JobHistory history = Histories.of(
+                taken(ReadingState.FINAL_CASED, Position.DIAL_UP, 4),
+                taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -10),
+                taken(ReadingState.FIRST_RUN, Position.DIAL_UP, 9));
+
+        assertThat(ReadingSet.of(history))
+                .extracting(ReadingSet::state)
+                .containsExactly(ReadingState.AS_RECEIVED, ReadingState.FIRST_RUN, ReadingState.FINAL_CASED);
+    }
+
+    @Test
+    void nonRunnerIsABaselineUntilItIsReadAfterAll() {
+        DidNotRun dead = new DidNotRun(ReadingState.AS_RECEIVED, "wound, dead");
+
+        List<ReadingSet> none = ReadingSet.of(Histories.of(dead));
+        List<ReadingSet> after =
+                ReadingSet.of(Histories.of(dead, taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -300)));
+
+        assertThat(none).singleElement().satisfies(s -> assertThat(s.ran()).isFalse());
+        assertThat(after).singleElement().satisfies(s -> assertThat(s.ran()).isTrue());
+    }
+}

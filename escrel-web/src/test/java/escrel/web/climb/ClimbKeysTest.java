@@ -1,0 +1,124 @@
+package escrel.web.climb;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.assembly.TestMade;
+import escrel.core.lubrication.OilSkipped;
+import escrel.core.teardown.PartOn;
+import escrel.core.teardown.Visit;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.testing.Browser;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Stripped;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The keys of the climb, and that nothing is passed over in silence. */
+class ClimbKeysTest {
+    private static final EscrelServer SERVER = EscrelServer.demo();
+    private static Browser browser;
+
+    private int job;
+
+    @BeforeAll
+    static void openTheBrowser() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void closeTheBrowser() {
+        browser.close();
+    }
+
+    @BeforeEach
+    void stripAWatch() {
+        job = Stripped.cv12(SERVER, Integer.MAX_VALUE);
+    }
+
+    private OpenJob load() {
+        return SERVER.bean(Workshop.class).load(job);
+    }
+
+    private void open(String line) {
+        browser.open(SERVER.url() + "/jobs/" + job + "/climb?line=" + line);
+        browser.see("#bench");
+    }
+
+    @Test
+    void closingOverOpenThingsWantsAReasonThatIsKept() {
+        open("train-bridge");
+        assertThat(browser.see(".broken").getText()).contains("Escape wheel lies under it", "would close over");
+
+        browser.keyOnBench('5');
+        browser.seeText("Say why, or do these first");
+        assertThat(load().history().all(PartOn.class)).isEmpty();
+
+        browser.type("#in-spite-of", "bridge tried on the bare plate");
+        browser.enter();
+        browser.untilTrue(
+                "the step to be recorded",
+                () -> load().history().last(PartOn.class).isPresent());
+        assertThat(load().history().last(PartOn.class).orElseThrow().inSpiteOf())
+                .isEqualTo("bridge tried on the bare plate");
+    }
+
+    @Test
+    void oilPointIsPassedOverOnlyWithAReason() {
+        open("o-mainspring");
+        browser.key('9');
+        browser.seeText("Passing something over needs a reason");
+        assertThat(load().history().all(OilSkipped.class)).isEmpty();
+
+        open("o-mainspring");
+        browser.key('+');
+        browser.type("#note", "new spring comes treated");
+        browser.driver().executeScript("document.activeElement.blur()");
+        browser.keyOnBench('9');
+        browser.seeText("Passed over, with its reason");
+        assertThat(load().history().last(OilSkipped.class).orElseThrow().reason())
+                .isEqualTo("new spring comes treated");
+    }
+
+    @Test
+    void failedTestStaysOpen() {
+        open("t-swing");
+        browser.keyOnBench('3');
+        browser.seeText("Recorded as failed; it stays open");
+        assertThat(load().history().last(TestMade.class).orElseThrow().outcome())
+                .isEqualTo(TestMade.Outcome.FAILED);
+        assertThat(browser.heading()).isEqualTo("Balance swings alone in the plate");
+    }
+
+    @Test
+    void visitIsShownAndDoesNotCount() {
+        open("balance-cock");
+        browser.keyOnBench('7');
+        browser.seeText("not counted as fitted");
+        assertThat(load().teardown().visiting()).containsExactly("balance-cock");
+        assertThat(load().teardown().isOnAgain("balance-cock")).isFalse();
+
+        browser.keyOnBench('7');
+        browser.seeText("The visit is over");
+        assertThat(load().history().last(Visit.class).orElseThrow().act()).isEqualTo(Visit.Act.END);
+    }
+
+    @Test
+    void undoTakesTheLastLineBack() {
+        browser.open(SERVER.url() + "/jobs/" + job + "/climb");
+        String first = browser.heading();
+        browser.keyOnBench('5');
+        browser.untilTrue("the next line", () -> !browser.heading().equals(first));
+        browser.keyOnBench('-');
+        browser.seeText("Taken back");
+        assertThat(browser.heading()).isEqualTo(first);
+    }
+
+    @Test
+    void exitStoneIsDosedInRounds() {
+        open("o-exit-stone");
+        assertThat(browser.text()).contains("15 teeth: 3 doses, walking 5 teeth between", "pallet");
+    }
+}

@@ -1,0 +1,98 @@
+package escrel.web.inspection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.net.http.HttpResponse;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class InspectionTest {
+    private final Visitor visitor = new Visitor(EscrelServer.demo().url());
+    private int job;
+
+    @BeforeEach
+    void raiseAFinding() {
+        job = visitor.openJob("Inspected watch", "cv-12");
+        HttpResponse<String> page = send(
+                "/findings",
+                Map.of(
+                        "part",
+                        "dial",
+                        "grade",
+                        "MEND",
+                        "defect",
+                        "CRACKED",
+                        "origin",
+                        "ACCIDENT",
+                        "words",
+                        "hairline"));
+        assertThat(page.body()).contains("Decide: Dial", "hairline", "origin: accident", "to be decided");
+    }
+
+    private HttpResponse<String> send(String path, Map<String, String> fields) {
+        Map<String, Object> form = new HashMap<>(fields);
+        form.put("seq", visitor.sequence(job));
+        return visitor.post("/jobs/" + job + path, form);
+    }
+
+    /** The arrival is step 1, the calibre step 2: the finding's key is 3. */
+    private HttpResponse<String> decide(String decision, String words, String source) {
+        return send("/findings/3/decision", Map.of("decision", decision, "words", words, "source", source));
+    }
+
+    @Test
+    void leavingItNeedsAReason() {
+        assertThat(decide("LEAVE_BY_AGREEMENT", "", "").body()).contains("needs a reason");
+        assertThat(decide("LEAVE_BY_AGREEMENT", "owner likes its age", "").body())
+                .contains("owner likes its age");
+    }
+
+    @Test
+    void replacingItNeedsASource() {
+        assertThat(decide("REPLACE_DONOR", "", "").body()).contains("where the part comes from");
+        assertThat(decide("REPLACE_DONOR", "", "a donor from the quay").body()).contains("a donor from the quay");
+    }
+
+    @Test
+    void unknownFindingIsNamed() {
+        HttpResponse<String> answer =
+                send("/findings/99/decision", Map.of("decision", "REPAIR", "words", "", "source", ""));
+
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("no finding 99");
+    }
+
+    @Test
+    void homeIsLeftEmptyOnlyWithAReason() {
+        assertThat(send("/left-out", Map.of("part", "dial-washer", "reason", ""))
+                        .statusCode())
+                .isEqualTo(422);
+        send("/left-out", Map.of("part", "dial-washer", "reason", "none to be had"));
+        assertThat(visitor.get("/jobs/" + job + "/handover").body()).contains("1 left empty");
+    }
+
+    @Test
+    void wordsAreShownAsWordsNotAsMarkup() {
+        send(
+                "/findings",
+                Map.of(
+                        "part",
+                        "",
+                        "grade",
+                        "WORN",
+                        "defect",
+                        "OTHER",
+                        "origin",
+                        "WEAR",
+                        "words",
+                        "<script>alert(1)</script>"));
+
+        assertThat(visitor.get("/jobs/" + job + "/inspect").body())
+                .contains("&lt;script&gt;")
+                .doesNotContain("<script>alert");
+    }
+}

@@ -1,0 +1,28 @@
+package escrel.web.testing;
+
+import escrel.core.calibre.Part;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.Schools;
+import escrel.core.teardown.TeardownOrder;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import java.util.List;
+
+/** Watches that are already apart, so that a test can begin where it means to. */
+public final class Stripped {
+    private Stripped() {}
+
+    /** A new CV-12 job with so many parts off, as proposed; returns its number. */
+    public static int cv12(EscrelServer server, int parts) {
+        int job = new Visitor(server.url()).openJob("Tidewell service watch", "cv-12");
+        Workshop workshop = server.bean(Workshop.class);
+        OpenJob open = workshop.load(job);
+        List<PartOff> steps = TeardownOrder.from(open.teardown(), Schools.DEFAULT).remaining().stream()
+                .limit(parts)
+                .map(Part::code)
+                .map(PartOff::plain)
+                .toList();
+        workshop.append(job, open.sequence(), steps);
+        return job;
+    }
+}

@@ -1,0 +1,46 @@
+package escrel.web.today;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Stripped;
+import escrel.web.testing.Visitor;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class TodayTest {
+    private final EscrelServer server = EscrelServer.demo();
+    private final Visitor visitor = new Visitor(server.url());
+
+    @Test
+    void eachWatchLeadsToTheRoomOfItsNextAct() {
+        int fresh = visitor.openJob("Fresh watch", "cv-12");
+        int open = Stripped.cv12(server, 3);
+        int bare = Stripped.cv12(server, 99);
+
+        assertThat(visitor.get("/").body())
+                .contains("/jobs/" + fresh + "/readings", "take the readings as received")
+                .contains("/jobs/" + open + "/strip", "next off: Small seconds hand")
+                .contains("/jobs/" + bare + "/wash", "clean 41 parts")
+                .contains("/jobs/5/climb", "next on: Third wheel");
+    }
+
+    @Test
+    void watchReadWithoutACalibreAsksForIt() {
+        int unknown = visitor.openJob("Unknown watch", "");
+        visitor.post(
+                "/jobs/" + unknown + "/readings/none",
+                Map.of("seq", visitor.sequence(unknown), "state", "AS_RECEIVED", "words", ""));
+
+        assertThat(visitor.get("/").body())
+                .contains("/jobs/" + unknown + "/arrival", "find out the calibre and bind its sheet");
+    }
+
+    @Test
+    void whatWentBackStandsApartWithItsReport() {
+        String page = visitor.get("/").body();
+
+        assertThat(page.indexOf("Gone back")).isLessThan(page.indexOf("Lanthorn lamp-room pocket watch"));
+        assertThat(page).contains("/jobs/1/report");
+    }
+}
