@@ -2,10 +2,12 @@ package escrel.web;
 
 import escrel.web.security.Listening;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
@@ -15,14 +17,31 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 @SpringBootApplication
 @MapperScan(basePackages = "escrel.web", annotationClass = Mapper.class)
 public class EscrelApplication {
+    // H2: the file is locked by another process
+    private static final int DATABASE_IN_USE = 90_020;
+
     /** Command line: {@code [--port N] [--address A] [--escrel.home=FOLDER]} and any Spring property. */
     public static void main(String[] args) {
         try {
             application().run(plain(args));
-        } catch (Listening.RefusedException e) {
-            System.err.println(e.getMessage());
+        } catch (RuntimeException e) {
+            System.err.println(plainReason(e).orElseThrow(() -> e));
             System.exit(2);
         }
+    }
+
+    /** What keeps it from starting, in plain words, where the person in front of it can mend that. */
+    static Optional<String> plainReason(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Listening.RefusedException) {
+                return Optional.of(cause.getMessage());
+            }
+            if (cause instanceof SQLException sql && sql.getErrorCode() == DATABASE_IN_USE) {
+                return Optional.of("Another Escrel has this folder open. Nothing was changed.\n"
+                        + "Stop the other one, or name another folder in ESCREL_HOME.");
+            }
+        }
+        return Optional.empty();
     }
 
     /** The application, ready to run; used by tests that restart it. */

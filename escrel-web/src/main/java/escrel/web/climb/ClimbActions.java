@@ -9,7 +9,6 @@ import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.service.Step;
 import escrel.core.teardown.PartOn;
-import escrel.core.teardown.Visit;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import org.springframework.stereotype.Component;
@@ -98,18 +97,5 @@ class ClimbActions {
     public void failed(int number, ClimbForm form) {
         open(number, form);
         workshop.append(number, form.seq(), new TestMade(form.code(), TestMade.Outcome.FAILED, form.text()));
-    }
-
-    /** Begins or ends a visit of a part. */
-    @Transactional
-    public void visit(int number, int seq, String part, Visit.Act act, String why) {
-        OpenJob job = workshop.load(number);
-        if (!job.teardown().isOff(part)) {
-            throw new MendableException(
-                    "Only a part that is off can be in for a visit",
-                    "Nothing was recorded.",
-                    "Choose a part that is off.");
-        }
-        workshop.append(number, seq, new Visit(part, act, why));
     }
 }

@@ -1,9 +1,9 @@
 package escrel.web.climb;
 
 import escrel.core.calibre.Side;
-import escrel.core.teardown.Visit;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -22,10 +22,12 @@ class ClimbController {
 
     private final Workshop workshop;
     private final ClimbActions actions;
+    private final Visits visits;
 
-    ClimbController(Workshop workshop, ClimbActions actions) {
+    ClimbController(Workshop workshop, ClimbActions actions, Visits visits) {
         this.workshop = workshop;
         this.actions = actions;
+        this.visits = visits;
     }
 
     @GetMapping("/jobs/{number}/climb")
@@ -61,14 +63,8 @@ class ClimbController {
     }
 
     @PostMapping("/jobs/{number}/climb/visit")
-    String visit(
-            @PathVariable int number,
-            @RequestParam int seq,
-            @RequestParam String code,
-            @RequestParam Visit.Act act,
-            Model model) {
-        actions.visit(number, seq, code, act, "");
-        String said = act == Visit.Act.BEGIN ? "In for a visit: it does not count as fitted" : "The visit is over";
+    String visit(@PathVariable int number, @RequestParam int seq, @RequestParam String code, Model model) {
+        String said = visits.toggle(number, seq, code);
         fill(model, number, code, null, null, said);
         return BENCH;
     }

@@ -2,7 +2,9 @@ package escrel.web.handover;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import escrel.web.format.Show;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -30,6 +32,10 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 /** The report for the owner, as a page for print and as PDF. */
 @Controller
 class ReportController {
+    static {
+        XRLog.setLoggerImpl(new Slf4jLogger());
+    }
+
     private final Workshop workshop;
     private final PhotoMapper photos;
     private final SpringTemplateEngine templates;

@@ -3,6 +3,7 @@ package escrel.web.strip;
 import escrel.core.calibre.Side;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
@@ -23,10 +24,12 @@ class StripController {
 
     private final Workshop workshop;
     private final StripActions actions;
+    private final Visits visits;
 
-    StripController(Workshop workshop, StripActions actions) {
+    StripController(Workshop workshop, StripActions actions, Visits visits) {
         this.workshop = workshop;
         this.actions = actions;
+        this.visits = visits;
     }
 
     @GetMapping("/jobs/{number}/strip")
@@ -52,6 +55,18 @@ class StripController {
     String undo(@PathVariable int number, @RequestParam int seq, Model model) {
         String back = workshop.takeBack(number, seq);
         fill(model, number, null, null, null, null, "Taken back: " + back);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/visit")
+    String visit(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam String visitor,
+            Model model) {
+        String said = visits.toggle(number, seq, visitor);
+        fill(model, number, part, null, null, null, said);
         return BENCH;
     }
 

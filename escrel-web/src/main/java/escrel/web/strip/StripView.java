@@ -95,7 +95,14 @@ record StripView(
             List<Constraint> broken,
             List<Finding> findings,
             @Nullable PartOff recorded,
-            String visit) {}
+            @Nullable Visiting visiting) {}
+
+    /**
+     * A visit that the key would begin or end.
+     *
+     * @param words what is to be said of it now, may be empty
+     */
+    record Visiting(String part, boolean in, String words) {}
 
     static StripView of(
             OpenJob job,
@@ -175,20 +182,24 @@ record StripView(
                 off ? List.of() : order.brokenBy(part.code()),
                 findings.on(part.code()),
                 state.stepOf(part.code()).orElse(null),
-                visit(state, part));
+                visiting(state, part));
     }
 
     private static String heading(TeardownOrder order, Part part) {
         return order.brokenBy(part.code()).isEmpty() ? "free now" : "not yet";
     }
 
-    private static String visit(TeardownState state, Part part) {
-        boolean stemOut = part.isPowerDown()
-                && state.sheet()
-                        .withRole(Role.STEM)
-                        .filter(s -> state.isOff(s.code()) && !state.visiting().contains(s.code()))
-                        .isPresent();
-        return stemOut ? "The stem is out: put it back for this, a visit only." : "";
+    /** The part that the visit key would put in or take out: the stem for the power-down, else the part itself. */
+    private static @Nullable Visiting visiting(TeardownState state, Part part) {
+        Part visitor = part.isPowerDown() ? state.sheet().withRole(Role.STEM).orElse(part) : part;
+        if (!state.isOff(visitor.code()) || part.isPowerDown() && state.isOff(part.code())) {
+            return null;
+        }
+        boolean in = state.visiting().contains(visitor.code());
+        String words = in
+                ? visitor.name() + " is in for a visit."
+                : part.isPowerDown() ? "The stem is out: put it back for this, for a visit only." : "";
+        return new Visiting(visitor.code(), in, words);
     }
 
     private static String lastPhoto(JobHistory history) {

@@ -101,7 +101,7 @@ class ClimbKeysTest {
         assertThat(load().teardown().isOnAgain("balance-cock")).isFalse();
 
         browser.keyOnBench('7');
-        browser.seeText("The visit is over");
+        browser.seeText("the visit is over");
         assertThat(load().history().last(Visit.class).orElseThrow().act()).isEqualTo(Visit.Act.END);
     }
 

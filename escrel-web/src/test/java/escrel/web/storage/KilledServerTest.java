@@ -50,6 +50,21 @@ class KilledServerTest {
     }
 
     @Test
+    void secondProcessOnTheSameFolderIsToldPlainly() throws Exception {
+        Path home = EscrelServer.folder();
+        Process first = start(home);
+        try {
+            address(first);
+            Process second = start(home);
+            String said = new String(second.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(second.waitFor()).isEqualTo(2);
+            assertThat(said).contains("Another Escrel has this folder open", "ESCREL_HOME");
+        } finally {
+            first.destroyForcibly().waitFor();
+        }
+    }
+
+    @Test
     void everyAcknowledgedStepIsThereAfterAKill() throws Exception {
         Path home = EscrelServer.folder();
         Process first = start(home);

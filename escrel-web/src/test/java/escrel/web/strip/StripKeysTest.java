@@ -7,6 +7,7 @@ import escrel.core.teardown.ScrewsFound;
 import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Stripped;
 import escrel.web.testing.Visitor;
 import java.awt.image.BufferedImage;
 import java.io.File;
@@ -107,6 +108,24 @@ class StripKeysTest {
 
         assertThat(last().part()).isEqualTo("balance-cock");
         assertThat(last().inSpiteOf()).isEqualTo("dial is already in its box");
+    }
+
+    @Test
+    void stemGoesBackForAVisitToLetThePowerDown() {
+        job = Stripped.cv12(SERVER, 12);
+        browser.open(SERVER.url() + "/jobs/" + job + "/strip");
+        browser.seeText("The stem is out: put it back for this");
+        assertThat(browser.heading()).isEqualTo("Power let down");
+
+        browser.keyOnBench('3');
+        browser.seeText("Crown and stem is in for a visit");
+        browser.keyOnBench('5');
+        browser.seeText("yes, the power is down");
+        browser.keyOnBench('5');
+        browser.untilTrue("the next part", () -> browser.heading().equals("Pallet bridge"));
+
+        assertThat(last().part()).isEqualTo("power-down");
+        assertThat(SERVER.bean(Workshop.class).load(job).teardown().visiting()).containsExactly("stem");
     }
 
     @Test
