@@ -63,7 +63,7 @@ public record TurnView(
                 ? WatchClass.VINTAGE_NO_SHOCK_SETTING
                 : sheet.data().watchClass();
         Targets targets = Targets.of(watchClass);
-        return Turn.ofService(ReadingSet.of(job.history()), targets, Repeatability.DEFAULT)
+        return Turn.ofService(job.readings(), targets, Repeatability.DEFAULT)
                 .map(turn -> of(turn, targets))
                 .orElse(null);
     }

@@ -62,6 +62,11 @@ public class Show {
         return value.isPresent() ? signed(value.getAsDouble()) : NOTHING;
     }
 
+    /** A rate in s/d with sign and unit, or the sign for nothing. */
+    public String perDay(OptionalDouble value) {
+        return value.isPresent() ? signed(value.getAsDouble()) + " s/d" : NOTHING;
+    }
+
     /** A number with its sign, one decimal. */
     public String signed(double value) {
         return minus("%+.1f".formatted(value));

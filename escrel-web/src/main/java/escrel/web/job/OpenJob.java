@@ -5,7 +5,9 @@ import escrel.core.handover.Stage;
 import escrel.core.service.Arrival;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.ReadingSet;
 import java.time.OffsetDateTime;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +37,15 @@ public record OpenJob(
     /** What is off and on. */
     public TeardownState teardown() {
         return TeardownState.of(requireSheet(), history);
+    }
+
+    /** The readings, state by state; those taken before the lift angle was known are worked out again for it. */
+    public List<ReadingSet> readings() {
+        List<ReadingSet> sets = ReadingSet.of(history);
+        if (sheet == null || sheet.data().liftAngle().assumed()) {
+            return sets;
+        }
+        return sets.stream().map(s -> s.underKnown(sheet.data().liftAngle())).toList();
     }
 
     /** How far the job has come. */

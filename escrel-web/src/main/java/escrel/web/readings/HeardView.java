@@ -32,11 +32,12 @@ record HeardView(
 
     static HeardView of(SoundReading heard) {
         SoundReading.AveragedBeat beat = heard.beat();
+        Window window = Window.around(beat);
         List<Mark> marks = new ArrayList<>();
         for (int half = 0; half < 2; half++) {
             String name = half == 0 ? "tick" : "tock";
-            marks.add(new Mark(name, "unlocking", x(beat, beat.unlockMillis()[half])));
-            marks.add(new Mark(name, "drop", x(beat, beat.dropMillis()[half])));
+            marks.add(new Mark(name, "unlocking", window.x(beat.unlockMillis()[half])));
+            marks.add(new Mark(name, "drop", window.x(beat.dropMillis()[half])));
         }
         return new HeardView(
                 "%.0f".formatted(heard.beatRate().beatsPerHour()),
@@ -48,25 +49,40 @@ record HeardView(
                 new ArrayList<>(heard.trendSecondsPerDay().stream()
                         .map(r -> "%+.1f".formatted(r).replace('-', '−'))
                         .toList()),
-                path(beat.tick()),
-                path(beat.tock()),
+                window.path(beat, beat.tick()),
+                window.path(beat, beat.tock()),
                 marks);
     }
 
-    private static double x(SoundReading.AveragedBeat beat, double millis) {
-        return Math.round((millis - beat.startMillis()) / beat.stepMillis() / beat.tick().length * WIDTH * 10) / 10.0;
-    }
+    /** The stretch that is drawn: a little before the first unlocking until the drop has died away. */
+    private record Window(double fromMillis, double toMillis) {
+        private static final double BEFORE_MILLIS = 5;
+        private static final double AFTER_MILLIS = 14;
 
-    private static String path(double[] loudness) {
-        StringBuilder d = new StringBuilder();
-        for (int i = 0; i < loudness.length; i++) {
-            d.append(i == 0 ? 'M' : 'L')
-                    .append(String.format(
-                            Locale.ROOT,
-                            "%.1f %.1f",
-                            i * WIDTH / loudness.length,
-                            HEIGHT * (1 - Math.sqrt(Math.max(0, loudness[i])))));
+        static Window around(SoundReading.AveragedBeat beat) {
+            return new Window(
+                    Math.min(beat.unlockMillis()[0], beat.unlockMillis()[1]) - BEFORE_MILLIS,
+                    Math.max(beat.dropMillis()[0], beat.dropMillis()[1]) + AFTER_MILLIS);
         }
-        return d.toString();
+
+        double x(double millis) {
+            return Math.round((millis - fromMillis) / (toMillis - fromMillis) * WIDTH * 10) / 10.0;
+        }
+
+        String path(SoundReading.AveragedBeat beat, double[] loudness) {
+            StringBuilder d = new StringBuilder();
+            for (int i = 0; i < loudness.length; i++) {
+                double millis = beat.startMillis() + i * beat.stepMillis();
+                if (millis >= fromMillis && millis <= toMillis) {
+                    d.append(d.length() == 0 ? 'M' : 'L')
+                            .append(String.format(
+                                    Locale.ROOT,
+                                    "%.1f %.1f",
+                                    x(millis),
+                                    HEIGHT * (1 - Math.sqrt(Math.max(0, loudness[i])))));
+                }
+            }
+            return d.toString();
+        }
     }
 }

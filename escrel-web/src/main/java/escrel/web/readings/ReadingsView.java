@@ -36,7 +36,7 @@ record ReadingsView(
     record Row(Position position, @Nullable Reading reading, String band, String offset, boolean current) {}
 
     static ReadingsView of(OpenJob job, @Nullable ReadingState wanted, @Nullable Position position) {
-        List<ReadingSet> sets = ReadingSet.of(job.history());
+        List<ReadingSet> sets = job.readings();
         ReadingState state = wanted != null
                 ? wanted
                 : sets.isEmpty()

@@ -1,5 +1,6 @@
 package escrel.core.timing.readings;
 
+import escrel.core.quantity.LiftAngle;
 import escrel.core.service.JobHistory;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -55,6 +56,18 @@ public record ReadingSet(
     /** The set of one state, if anything was recorded in it. */
     public static Optional<ReadingSet> of(JobHistory history, ReadingState state) {
         return of(history).stream().filter(s -> s.state() == state).findFirst();
+    }
+
+    /**
+     * This set with what was heard under an assumed lift angle worked out again for the known one. Typed figures stay as
+     * read: which lift angle their machine was set to, nobody said.
+     */
+    public ReadingSet underKnown(LiftAngle known) {
+        Map<Position, Reading> again = new EnumMap<>(Position.class);
+        byPosition.forEach((position, reading) -> again.put(
+                position,
+                reading.lift() != null && reading.liftAngle().assumed() ? reading.withLiftAngle(known) : reading));
+        return new ReadingSet(state, again, fitted, wound, didNotRun);
     }
 
     /** Whether the watch ran. */

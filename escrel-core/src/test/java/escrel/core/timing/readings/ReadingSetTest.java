@@ -45,6 +45,37 @@ class ReadingSetTest {
     }
 
     @Test
+    void onlyWhatWasHeardIsWorkedOutAgainForAKnownLiftAngle() {
+        LiftTime heard = new LiftTime(Measured.withStandardError(13, 0.01), Measured.withStandardError(0.5, 0.01));
+        Swing assumed = new Swing(BeatRate.of(18_000), LiftAngle.ASSUMED_52);
+        Reading fromSound = new Reading(
+                Position.CROWN_UP,
+                Measured.single(2),
+                Measured.withStandardError(assumed.amplitude(0.013, 0.0005).degrees(), 0.3),
+                Measured.withStandardError(0.5, 0.01),
+                heard,
+                LiftAngle.ASSUMED_52,
+                BeatRate.of(18_000),
+                Source.RECORDING,
+                Trace.CLEAN,
+                "");
+        JobHistory history = Histories.of(
+                taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -10),
+                new ReadingTaken(ReadingState.AS_RECEIVED, Fitted.CASED, Wound.FULL, fromSound));
+
+        ReadingSet known =
+                ReadingSet.of(history, ReadingState.AS_RECEIVED).orElseThrow().underKnown(LiftAngle.known(42));
+
+        double expected = new Swing(BeatRate.of(18_000), LiftAngle.known(42))
+                .amplitude(0.013, 0.0005)
+                .degrees();
+        assertThat(known.in(Position.CROWN_UP).orElseThrow().amplitudeDegrees().value())
+                .isEqualTo(expected);
+        assertThat(known.in(Position.DIAL_UP).orElseThrow().liftAngle().assumed())
+                .isTrue();
+    }
+
+    @Test
     void setsStandInTheOrderOfTheService() {
         JobHistory history = Histories.of(
                 taken(ReadingState.FINAL_CASED, Position.DIAL_UP, 4),
