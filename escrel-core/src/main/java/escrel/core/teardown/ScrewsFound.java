@@ -5,10 +5,5 @@ public enum ScrewsFound {
     AS_ON_SHEET,
     ONE_MISSING,
     ONE_FOREIGN,
-    ONE_DAMAGED;
-
-    /** The next choice on the screw key, round and round. */
-    public ScrewsFound next() {
-        return values()[(ordinal() + 1) % values().length];
-    }
+    ONE_DAMAGED
 }

@@ -33,7 +33,8 @@ record ReadingsView(
     record Tab(ReadingState state, boolean taken, boolean current) {}
 
     /** A position with what was read. */
-    record Row(Position position, @Nullable Reading reading, String band, String offset, boolean current) {}
+    record Row(
+            Position position, @Nullable Reading reading, String band, String beat, String offset, boolean current) {}
 
     static ReadingsView of(OpenJob job, @Nullable ReadingState wanted, @Nullable Position position) {
         List<ReadingSet> sets = job.readings();
@@ -91,6 +92,9 @@ record ReadingsView(
                             Amplitude.ofDegrees(reading.amplitudeDegrees().value()),
                             BeatError.ofMillis(reading.beatErrorMillis().value())));
         }
-        return new Row(position, reading, band, offset, position == current);
+        String beat = reading == null || reading.beatErrorMillis() == null
+                ? ""
+                : Targets.beatErrorBand(reading.beatErrorMillis().value());
+        return new Row(position, reading, band, beat, offset, position == current);
     }
 }

@@ -95,7 +95,8 @@ record StripView(
             List<Constraint> broken,
             List<Finding> findings,
             @Nullable PartOff recorded,
-            @Nullable Visiting visiting) {}
+            @Nullable Visiting visiting,
+            String wayIn) {}
 
     /**
      * A visit that the key would begin or end.
@@ -182,7 +183,20 @@ record StripView(
                 off ? List.of() : order.brokenBy(part.code()),
                 findings.on(part.code()),
                 state.stepOf(part.code()).orElse(null),
-                visiting(state, part));
+                visiting(state, part),
+                wayIn(state, part));
+    }
+
+    /** What would have to come off first, in words; empty when nothing would. */
+    private static String wayIn(TeardownState state, Part part) {
+        if (state.isOff(part.code())) {
+            return "";
+        }
+        TeardownOrder way = TeardownOrder.wayIn(state, Schools.DEFAULT, part.code());
+        int first = way.remaining().size() - 1;
+        return first == 0
+                ? ""
+                : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
     }
 
     private static String heading(TeardownOrder order, Part part) {

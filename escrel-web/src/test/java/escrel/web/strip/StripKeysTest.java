@@ -94,6 +94,7 @@ class StripKeysTest {
     void partThatIsHeldSaysWhyAndTheReasonIsKept() {
         browser.driver().findElement(By.partialLinkText("Balance with cock")).click();
         browser.seeText("hands and dial come off first");
+        browser.seeText("parts first, about");
         browser.keyOnBench('5');
         browser.seeText("Say why, or take another part first");
         browser.type("#in-spite-of", "dial is already in its box");

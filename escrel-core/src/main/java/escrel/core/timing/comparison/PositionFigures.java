@@ -107,11 +107,6 @@ public final class PositionFigures {
         return amplitudes.values().stream().mapToDouble(a -> a).min();
     }
 
-    /** Mean amplitude lying, in degrees. */
-    public OptionalDouble horizontalAmplitude() {
-        return mean(amplitudes, Position::isHorizontal);
-    }
-
     /** Horizontal less vertical mean amplitude in degrees: how much it drops on edge. */
     public OptionalDouble amplitudeDrop() {
         return difference(mean(amplitudes, Position::isHorizontal), mean(amplitudes, p -> !p.isHorizontal()));
