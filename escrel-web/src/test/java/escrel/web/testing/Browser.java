@@ -80,7 +80,7 @@ public final class Browser implements AutoCloseable {
 
     /** The text a user sees. */
     public String text() {
-        return driver.findElement(By.tagName("body")).getText();
+        return (String) driver.executeScript("return document.body.innerText");
     }
 
     public String heading() {
