@@ -1,6 +1,5 @@
 /**
- * Putting the movement in beat: how far the impulse jewel stands off and which way to turn what. Leans on quantity and
- * timing.readings.
+ * Putting the movement in beat: how far the impulse jewel stands off and which way to turn what. Leans on quantity.
  */
 @NullMarked
 package escrel.core.regulation;

@@ -18,7 +18,6 @@ import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -88,7 +87,7 @@ record ClimbView(
                         : current.side();
         Set<String> free = plan.freeNow().stream().map(Line::code).collect(Collectors.toSet());
         return new ClimbView(
-                Ladder.of(state, history, order(state), partCode),
+                Ladder.of(state, history, Ladder.order(state, TeardownOrder.from(state, Schools.DEFAULT)), partCode),
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, partCode, Set.of())),
                 up,
                 current == null ? null : card(sheet, state, history, plan, current),
@@ -102,15 +101,6 @@ record ClimbView(
                 outcome,
                 said,
                 state.order().isEmpty());
-    }
-
-    private static List<Part> order(TeardownState state) {
-        List<Part> order = new ArrayList<>();
-        state.order().forEach(code -> order.add(state.sheet().requirePart(code)));
-        TeardownOrder.from(state, Schools.DEFAULT).remaining().stream()
-                .filter(p -> !state.wasOff(p.code()))
-                .forEach(order::add);
-        return order;
     }
 
     private static String partOf(CalibreSheet sheet, Line line) {

@@ -11,6 +11,7 @@ import escrel.core.lubrication.LubricationState;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
+import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -70,6 +71,14 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
      * @param letter of the lubricant class, or T for a test
      */
     public record Mark(String letter, boolean done, String title) {}
+
+    /** Every part in the order in which it came off, then what is still on in the order in which it should. */
+    public static List<Part> order(TeardownState state, TeardownOrder wayDown) {
+        List<Part> all = new ArrayList<>();
+        state.order().forEach(code -> all.add(state.sheet().requirePart(code)));
+        wayDown.remaining().stream().filter(p -> !state.wasOff(p.code())).forEach(all::add);
+        return all;
+    }
 
     /**
      * Builds the ladder.

@@ -18,7 +18,6 @@ import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -115,7 +114,7 @@ record StripView(
         TeardownState state = job.teardown();
         CalibreSheet sheet = state.sheet();
         TeardownOrder order = TeardownOrder.from(state, Schools.DEFAULT);
-        List<Part> all = ladderOrder(state, order);
+        List<Part> all = Ladder.order(state, order);
         Part selected =
                 sheet.part(wanted == null ? "" : wanted).or(order::next).orElseGet(() -> all.get(all.size() - 1));
         Findings findings = Findings.of(job.history());
@@ -146,13 +145,6 @@ record StripView(
                 outcome,
                 form == null ? StripForm.fresh(selected.code(), job.sequence()) : form,
                 said);
-    }
-
-    private static List<Part> ladderOrder(TeardownState state, TeardownOrder order) {
-        List<Part> all = new ArrayList<>();
-        state.order().forEach(code -> all.add(state.sheet().requirePart(code)));
-        order.remaining().stream().filter(p -> !state.wasOff(p.code())).forEach(all::add);
-        return all;
     }
 
     private static Card card(OpenJob job, TeardownState state, TeardownOrder order, Part part, Findings findings) {

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Train;
@@ -155,6 +154,5 @@ class DemoTest {
                 .filteredOn(a -> a.kind() == Account.Kind.INTERIM_PARTS)
                 .singleElement()
                 .satisfies(a -> assertThat(a.blocks()).isTrue());
-        assertThat(job.requireSheet().withRole(Role.POWER_DOWN)).isPresent();
     }
 }

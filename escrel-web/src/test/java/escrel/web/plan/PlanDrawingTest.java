@@ -88,7 +88,7 @@ class PlanDrawingTest {
     }
 
     @Test
-    void everythingInTheMovementIsDrawnWithinThePlate() {
+    void whatComesOffLastLiesDeepest() {
         // the lowest lies first: the barrel under its bridge
         var codes =
                 draw(Side.TRAIN, c -> false).shapes().stream().map(Drawn::code).toList();

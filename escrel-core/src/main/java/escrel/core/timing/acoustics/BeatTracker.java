@@ -103,7 +103,7 @@ final class BeatTracker {
             if (line.slope() > 0) {
                 period = 2 * line.slope();
             }
-            double[] wander = wander(line);
+            double[] wander = Robust.runningMedian(line.residuals(), NEIGHBOURS);
             for (int i = 0; i < numbers.length; i++) {
                 present[i] = !Double.isNaN(times[i]) && Math.abs(times[i] - line.at(numbers[i]) - wander[i]) < 0.003;
                 predicted[i] = line.at(numbers[i]) + wander[i];
@@ -164,42 +164,7 @@ final class BeatTracker {
     }
 
     private double correlation(double[] pattern, int from) {
-        double sp = 0;
-        double sv = 0;
-        double spp = 0;
-        double svv = 0;
-        double spv = 0;
-        int n = pattern.length;
-        for (int j = 0; j < n; j++) {
-            double p = pattern[j];
-            double v = fine.values()[from + j];
-            sp += p;
-            sv += v;
-            spp += p * p;
-            svv += v * v;
-            spv += p * v;
-        }
-        double vp = spp - sp * sp / n;
-        double vv = svv - sv * sv / n;
-        return vp > 0 && vv > 0 ? (spv - sp * sv / n) / Math.sqrt(vp * vv) : 0;
-    }
-
-    /** Slow wander about the line: the median of the neighbours' residuals, tick and tock together. */
-    private static double[] wander(RobustLine line) {
-        double[] residuals = line.residuals();
-        double[] out = new double[residuals.length];
-        for (int i = 0; i < residuals.length; i++) {
-            double[] near = new double[2 * NEIGHBOURS + 1];
-            int count = 0;
-            for (int j = Math.max(0, i - NEIGHBOURS); j <= Math.min(residuals.length - 1, i + NEIGHBOURS); j++) {
-                if (!Double.isNaN(residuals[j])) {
-                    near[count++] = residuals[j];
-                }
-            }
-            Arrays.sort(near, 0, count);
-            out[i] = count == 0 ? 0 : near[count / 2];
-        }
-        return out;
+        return Robust.correlation(pattern, 0, fine.values(), from, pattern.length);
     }
 
     /** Beat numbers, even for ticks; a number for every beat expected in the recording. */

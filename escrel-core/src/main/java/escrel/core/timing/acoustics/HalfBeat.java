@@ -1,7 +1,6 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.timing.acoustics.Onsets.Rise;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -71,7 +70,7 @@ final class HalfBeat {
         double rough = Onsets.beginning(stack, near);
         double[] expected = shifted(predicted, rough);
         double[] shifts = Segment.shifts(samples, sampleRate, expected);
-        double[] calm = calm(shifts);
+        double[] calm = Robust.runningMedian(shifts, NEIGHBOURS);
         double[] centred = new double[expected.length];
         for (int i = 0; i < centred.length; i++) {
             centred[i] = expected[i] + calm[i];
@@ -89,23 +88,6 @@ final class HalfBeat {
         double[] out = new double[times.length];
         for (int i = 0; i < times.length; i++) {
             out[i] = times[i] + by;
-        }
-        return out;
-    }
-
-    /** Median of the neighbours: follows a slow wander, not the scatter of single beats. */
-    private static double[] calm(double[] shifts) {
-        double[] out = new double[shifts.length];
-        for (int i = 0; i < shifts.length; i++) {
-            double[] near = new double[2 * NEIGHBOURS + 1];
-            int count = 0;
-            for (int j = Math.max(0, i - NEIGHBOURS); j <= Math.min(shifts.length - 1, i + NEIGHBOURS); j++) {
-                if (!Double.isNaN(shifts[j])) {
-                    near[count++] = shifts[j];
-                }
-            }
-            Arrays.sort(near, 0, count);
-            out[i] = count == 0 ? 0 : near[count / 2];
         }
         return out;
     }

@@ -2,7 +2,7 @@ package escrel.core.timing.acoustics;
 
 import java.util.Arrays;
 
-/** Mean and error of values of which a few may be far off or missing (NaN). */
+/** Mean, running median and likeness of values of which a few may be far off or missing (NaN). */
 final class Robust {
     private static final double KEPT_SIGMAS = 3;
     private static final double MAD_TO_SIGMA = 1.4826;
@@ -32,6 +32,49 @@ final class Robust {
             sum += off * off;
         }
         return Math.sqrt(sum / (blocks - 1.0) / blocks);
+    }
+
+    /**
+     * The median of each value and its neighbours: follows a slow wander, not the scatter of single values. 0 where all
+     * of them are missing.
+     *
+     * @param neighbours on either side
+     */
+    static double[] runningMedian(double[] values, int neighbours) {
+        double[] out = new double[values.length];
+        for (int i = 0; i < values.length; i++) {
+            double[] near = new double[2 * neighbours + 1];
+            int count = 0;
+            for (int j = Math.max(0, i - neighbours); j <= Math.min(values.length - 1, i + neighbours); j++) {
+                if (!Double.isNaN(values[j])) {
+                    near[count++] = values[j];
+                }
+            }
+            Arrays.sort(near, 0, count);
+            out[i] = count == 0 ? 0 : near[count / 2];
+        }
+        return out;
+    }
+
+    /** Correlation of a stretch of one row with an equally long stretch of another; 0 where either is flat. */
+    static double correlation(double[] a, int fromA, double[] b, int fromB, int length) {
+        double sa = 0;
+        double sb = 0;
+        double saa = 0;
+        double sbb = 0;
+        double sab = 0;
+        for (int i = 0; i < length; i++) {
+            double x = a[fromA + i];
+            double y = b[fromB + i];
+            sa += x;
+            sb += y;
+            saa += x * x;
+            sbb += y * y;
+            sab += x * y;
+        }
+        double va = saa - sa * sa / length;
+        double vb = sbb - sb * sb / length;
+        return va > 0 && vb > 0 ? (sab - sa * sb / length) / Math.sqrt(va * vb) : 0;
     }
 
     private static double[] kept(double[] values) {

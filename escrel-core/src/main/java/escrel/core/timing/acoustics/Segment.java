@@ -53,7 +53,7 @@ final class Segment {
         double[] likeness = new double[2 * reach + 1];
         int top = 0;
         for (int lag = -reach; lag <= reach; lag++) {
-            likeness[lag + reach] = correlation(pattern, beat, lag, reach);
+            likeness[lag + reach] = Robust.correlation(pattern, reach, beat, reach + lag, pattern.length - 2 * reach);
             top = likeness[lag + reach] > likeness[top] ? lag + reach : top;
         }
         if (top == 0 || top == likeness.length - 1 || likeness[top] < 0.4) {
@@ -63,26 +63,5 @@ final class Segment {
         double right = likeness[top + 1];
         double curve = left - 2 * likeness[top] + right;
         return top - reach + (curve < 0 ? (left - right) / (2 * curve) : 0);
-    }
-
-    private static double correlation(double[] pattern, double[] beat, int lag, int reach) {
-        double sp = 0;
-        double sb = 0;
-        double spp = 0;
-        double sbb = 0;
-        double spb = 0;
-        int n = pattern.length - 2 * reach;
-        for (int i = reach; i < pattern.length - reach; i++) {
-            double p = pattern[i];
-            double b = beat[i + lag];
-            sp += p;
-            sb += b;
-            spp += p * p;
-            sbb += b * b;
-            spb += p * b;
-        }
-        double vp = spp - sp * sp / n;
-        double vb = sbb - sb * sb / n;
-        return vp > 0 && vb > 0 ? (spb - sp * sb / n) / Math.sqrt(vp * vb) : 0;
     }
 }

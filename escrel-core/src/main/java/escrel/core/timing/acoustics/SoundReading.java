@@ -21,7 +21,7 @@ import java.util.List;
  * @param signalToNoiseDecibels drop against the quiet between beats, after the filter
  * @param seconds length of the recording
  * @param trendSecondsPerDay rate over quarters of the recording, so that wandering is seen
- * @param beat the averaged beat with its three sounds
+ * @param beat the averaged beat with unlocking and drop marked; the impulse between them is not looked for
  */
 public record SoundReading(
         BeatRate beatRate,
