@@ -39,6 +39,8 @@ class AccessibilityTest {
         for (String theme : List.of("paper", "lamp")) {
             browser.driver().executeScript("document.documentElement.dataset.theme = arguments[0]", theme);
             Results results = new AxeBuilder()
+                    // within the page: a second window now and then fails to open, and there are no frames to reach
+                    .setLegacyMode(true)
                     .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa"))
                     .analyze(browser.driver());
             assertThat(results.getPasses()).extracting(r -> r.getId()).contains("color-contrast");
