@@ -2,6 +2,7 @@ package escrel.core.assembly;
 
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
@@ -119,7 +120,8 @@ public final class AssemblyPlan {
     }
 
     private void rules() {
-        sheet.holds()
+        sheet.holds().stream()
+                .filter(h -> h.basis() == Hold.Basis.STATED)
                 .forEach(h -> constraints.add(new Constraint(
                         h.part(), h.by(), Weight.HOLD, name(h.part()) + " lies under it or is held by it")));
         sheet.earlyIns().forEach(e -> constraints.add(new Constraint(e.part(), e.before(), Weight.SAFETY, e.why())));

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param name as said at the bench
  * @param train nothing when the counts are unknown
  * @param traps what bites, a sentence each
+ * @param lore everything else worth keeping
+ * @param pictures photographs of its sides
  */
 public record CalibreSheet(
         String id,
@@ -26,7 +28,9 @@ public record CalibreSheet(
         List<AssemblyTest> tests,
         List<Jewel> jewels,
         @Nullable Train train,
-        List<String> traps) {
+        List<String> traps,
+        Lore lore,
+        List<SidePicture> pictures) {
     public CalibreSheet {
         parts = Copies.list(parts);
         screws = Copies.list(screws);
@@ -36,6 +40,81 @@ public record CalibreSheet(
         tests = Copies.list(tests);
         jewels = Copies.list(jewels);
         traps = Copies.list(traps);
+        lore = lore == null ? Lore.NONE : lore;
+        pictures = Copies.list(pictures);
+    }
+
+    /** A sheet without lore and pictures. */
+    public CalibreSheet(
+            String id,
+            String name,
+            CalibreData data,
+            @Nullable StemRelease stemRelease,
+            List<Part> parts,
+            List<ScrewPlace> screws,
+            List<Hold> holds,
+            List<EarlyIn> earlyIns,
+            List<OilPoint> oilPoints,
+            List<AssemblyTest> tests,
+            List<Jewel> jewels,
+            @Nullable Train train,
+            List<String> traps) {
+        this(
+                id,
+                name,
+                data,
+                stemRelease,
+                parts,
+                screws,
+                holds,
+                earlyIns,
+                oilPoints,
+                tests,
+                jewels,
+                train,
+                traps,
+                Lore.NONE,
+                List.of());
+    }
+
+    /** The same sheet with other parts, screws and holds. */
+    public CalibreSheet with(List<Part> otherParts, List<ScrewPlace> otherScrews, List<Hold> otherHolds) {
+        return new CalibreSheet(
+                id,
+                name,
+                data,
+                stemRelease,
+                otherParts,
+                otherScrews,
+                otherHolds,
+                earlyIns,
+                oilPoints,
+                tests,
+                jewels,
+                train,
+                traps,
+                lore,
+                pictures);
+    }
+
+    /** The same sheet under another id and name, with other figures and pictures. */
+    public CalibreSheet called(String newId, String newName, CalibreData newData, List<SidePicture> newPictures) {
+        return new CalibreSheet(
+                newId,
+                newName,
+                newData,
+                stemRelease,
+                parts,
+                screws,
+                holds,
+                earlyIns,
+                oilPoints,
+                tests,
+                jewels,
+                train,
+                traps,
+                lore,
+                newPictures);
     }
 
     /** The part with this code, if the sheet has it. */
@@ -52,6 +131,16 @@ public record CalibreSheet(
     /** The first part with this role, if any. */
     public Optional<Part> withRole(Role role) {
         return parts.stream().filter(p -> p.role() == role).findFirst();
+    }
+
+    /** All parts with this role, in the order of the sheet: two barrels have two power-downs. */
+    public List<Part> allWithRole(Role role) {
+        return parts.stream().filter(p -> p.role() == role).toList();
+    }
+
+    /** The parts that travel with this one as a unit and are parted from it in the hand. */
+    public List<Part> unitOf(String part) {
+        return parts.stream().filter(p -> part.equals(p.unit())).toList();
     }
 
     /** The screws that hold this part, in the order of the sheet. */

@@ -25,6 +25,11 @@ public record OilPoint(
         double x,
         double y,
         String why) {
+    /** The same point with another class and amount, and the reason. */
+    public OilPoint with(LubricantClass otherLubricant, String otherAmount, String otherWhy) {
+        return new OilPoint(code, name, part, side, otherLubricant, otherAmount, after, before, x, y, otherWhy);
+    }
+
     public OilPoint {
         why = Copies.text(why);
         amount = Copies.text(amount);

@@ -1,5 +1,6 @@
 package escrel.core.calibre;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +18,10 @@ import org.jspecify.annotations.Nullable;
  * @param washNote why it stays out of the machine, or empty
  * @param minutes usual time for taking it off, 0 when nobody knows
  * @param shape how it is drawn, or nothing
+ * @param aliases names it had before somebody knew better
+ * @param stateBefore state everything must be in before it is freed ("hammer in reset"), or empty
+ * @param staysWith code of the part it is pressed to and not to be separated from, or nothing
+ * @param clip how its clip lies: which face, where the gap; or empty
  */
 public record Part(
         String code,
@@ -32,14 +37,58 @@ public record Part(
         String washNote,
         double minutes,
         String note,
-        @Nullable Shape shape) {
+        @Nullable Shape shape,
+        List<String> aliases,
+        String stateBefore,
+        @Nullable String staysWith,
+        String clip) {
     public Part {
+        aliases = Copies.list(aliases);
+        stateBefore = Copies.text(stateBefore);
+        clip = Copies.text(clip);
         hazards = Copies.list(hazards);
         liftFrom = Copies.text(liftFrom);
         orientation = Copies.text(orientation);
         washNote = Copies.text(washNote);
         note = Copies.text(note);
         wash = wash == null ? Wash.MACHINE : wash;
+    }
+
+    /** A part without aliases, state, mate or clip. */
+    public Part(
+            String code,
+            String name,
+            Group group,
+            Side side,
+            @Nullable Role role,
+            @Nullable String unit,
+            List<Hazard> hazards,
+            String liftFrom,
+            String orientation,
+            Wash wash,
+            String washNote,
+            double minutes,
+            String note,
+            @Nullable Shape shape) {
+        this(
+                code,
+                name,
+                group,
+                side,
+                role,
+                unit,
+                hazards,
+                liftFrom,
+                orientation,
+                wash,
+                washNote,
+                minutes,
+                note,
+                shape,
+                List.of(),
+                "",
+                null,
+                "");
     }
 
     /** A plain part without hazards, drawing or notes; for building sheets in code. */
@@ -63,7 +112,112 @@ public record Part(
                 washNote,
                 minutes,
                 note,
-                shape);
+                shape,
+                aliases,
+                stateBefore,
+                staysWith,
+                clip);
+    }
+
+    /** The same part by another name; the old one stays as an alias. */
+    public Part withName(String newName) {
+        return new Part(
+                code,
+                newName,
+                group,
+                side,
+                role,
+                unit,
+                hazards,
+                liftFrom,
+                orientation,
+                wash,
+                washNote,
+                minutes,
+                note,
+                shape,
+                aliasesWith(newName),
+                stateBefore,
+                staysWith,
+                clip);
+    }
+
+    /** The same part drawn otherwise. */
+    public Part withShape(@Nullable Shape newShape) {
+        return new Part(
+                code,
+                name,
+                group,
+                side,
+                role,
+                unit,
+                hazards,
+                liftFrom,
+                orientation,
+                wash,
+                washNote,
+                minutes,
+                note,
+                newShape,
+                aliases,
+                stateBefore,
+                staysWith,
+                clip);
+    }
+
+    /** The same part as one of a unit, parted from it in the hand; nothing takes it out of its unit. */
+    public Part withUnit(@Nullable String newUnit) {
+        return new Part(
+                code,
+                name,
+                group,
+                newUnit == null ? side : Side.IN_HAND,
+                role,
+                newUnit,
+                hazards,
+                liftFrom,
+                orientation,
+                wash,
+                washNote,
+                minutes,
+                note,
+                shape,
+                aliases,
+                stateBefore,
+                staysWith,
+                clip);
+    }
+
+    /** The same part cleaned in another way. */
+    public Part withWash(Wash newWash, String why) {
+        return new Part(
+                code,
+                name,
+                group,
+                side,
+                role,
+                unit,
+                hazards,
+                liftFrom,
+                orientation,
+                newWash,
+                why,
+                minutes,
+                note,
+                shape,
+                aliases,
+                stateBefore,
+                staysWith,
+                clip);
+    }
+
+    private List<String> aliasesWith(String newName) {
+        if (newName.equals(name) || aliases.contains(name)) {
+            return aliases;
+        }
+        List<String> more = new ArrayList<>(aliases);
+        more.add(name);
+        return more;
     }
 
     /** Whether it is the letting down of the power: an act with a place in the order, nothing that lies in the tray. */

@@ -30,16 +30,40 @@ public record Shape(Kind kind, double x, double y, double radius, int teeth, Lis
         /** Closed outline: bridges, cocks, levers, dial. */
         OUTLINE,
         /** Thin line: springs, hands, stem. */
-        LINE
+        LINE,
+        /** Flat ring with an opening: date ring, snap ring. */
+        RING,
+        /** Column wheel: ratchet teeth below, columns above; {@code teeth} counts the columns. */
+        COLUMN_WHEEL,
+        /** Closed outline with true corners: clamps, plates cut straight. */
+        POLYGON,
+        /** A place on a photograph, without a size. */
+        PIN
     }
 
     public Shape {
         points = Copies.list(points);
     }
 
+    /** A pin at a place, in millimetres from the centre. */
+    public static Shape pin(double x, double y) {
+        return new Shape(Kind.PIN, x, y, 0, 0, List.of());
+    }
+
     /** Whether the shape is given by centre and radius. */
     public boolean isRound() {
-        return kind != Kind.OUTLINE && kind != Kind.LINE;
+        return kind != Kind.OUTLINE && kind != Kind.LINE && kind != Kind.POLYGON;
+    }
+
+    /** Its middle, in millimetres from the centre: the centre of a wheel, the mean of an outline's corners. */
+    public double[] middle() {
+        if (isRound() || points.isEmpty()) {
+            return new double[] {x, y};
+        }
+        return new double[] {
+            points.stream().mapToDouble(p -> p[0]).average().orElse(0),
+            points.stream().mapToDouble(p -> p[1]).average().orElse(0)
+        };
     }
 
     /** How far the shape reaches from the movement's centre, in millimetres. */

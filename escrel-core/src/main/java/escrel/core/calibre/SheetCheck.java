@@ -86,10 +86,22 @@ public final class SheetCheck {
 
     private void references() {
         for (Part part : sheet.parts()) {
-            if (part.unit() != null) {
-                known("The unit of part '" + part.code() + "'", part.unit());
+            knownIfGiven("The unit of part '" + part.code() + "'", part.unit());
+            knownIfGiven("The mate of part '" + part.code() + "'", part.staysWith());
+            if (!(part.minutes() >= 0 && part.minutes() <= 240)) {
+                faults.add("Part '" + part.code() + "' takes between 0 and 240 minutes, not " + part.minutes());
             }
         }
+        for (ScrewPlace screw : sheet.screws()) {
+            if (screw.length() == null) {
+                faults.add("Screw '" + screw.code() + "' lacks a length class");
+            }
+            if (!(screw.bladeMillimetres() > 0 && screw.bladeMillimetres() <= 6)) {
+                faults.add("Screw '%s' wants a blade between 0 and 6 mm, not %s"
+                        .formatted(screw.code(), screw.bladeMillimetres()));
+            }
+        }
+        lore();
         sheet.screws().forEach(s -> known("Screw '" + s.code() + "'", s.part()));
         for (Hold hold : sheet.holds()) {
             known("A hold", hold.part());
@@ -117,8 +129,24 @@ public final class SheetCheck {
         }
     }
 
+    private void lore() {
+        sheet.lore().weakPoints().forEach(w -> knownIfGiven("A weak point", w.part()));
+        sheet.lore().interchange().forEach(i -> known("The interchange with " + i.calibre(), i.part()));
+        Lore.Limits limits = sheet.lore().targets();
+        if (limits != null && !(limits.lowRate() <= limits.highRate() && limits.spread() > 0)) {
+            faults.add("The targets are upside down: rate from " + limits.lowRate() + " to " + limits.highRate()
+                    + ", spread " + limits.spread());
+        }
+        for (SidePicture picture : sheet.pictures()) {
+            if (picture.side() == null || !(picture.radius() > 0.05 && picture.radius() <= 1)) {
+                faults.add("Picture " + picture.number() + " does not say where the plate lies in it");
+            }
+        }
+    }
+
     private void rings() {
         List<String> ring = RingOfHolds.find(sheet.holds().stream()
+                        .filter(h -> h.basis() == Hold.Basis.STATED)
                         .map(h -> new RingOfHolds.Edge(h.by(), h.part()))
                         .toList())
                 .orElse(List.of());
@@ -133,7 +161,9 @@ public final class SheetCheck {
     /** On the way up: holds reversed, early parts and the windows of points and tests must not contradict each other. */
     private void assemblyRings() {
         List<RingOfHolds.Edge> edges = new ArrayList<>();
-        sheet.holds().forEach(h -> edges.add(new RingOfHolds.Edge(h.part(), h.by())));
+        sheet.holds().stream()
+                .filter(h -> h.basis() == Hold.Basis.STATED)
+                .forEach(h -> edges.add(new RingOfHolds.Edge(h.part(), h.by())));
         sheet.earlyIns().forEach(e -> edges.add(new RingOfHolds.Edge(e.part(), e.before())));
         sheet.oilPoints().forEach(p -> window(edges, p.code(), p.after(), p.before()));
         sheet.tests().forEach(t -> window(edges, t.code(), t.after(), t.before()));
@@ -158,6 +188,13 @@ public final class SheetCheck {
             Shape shape = part.shape();
             if (shape != null && part.group() != Group.CASE && insideExpected(part)) {
                 double reach = shape.reachMillimetres();
+                if (!(shape.radius() >= 0 && shape.teeth() >= 0) || !Double.isFinite(reach)) {
+                    faults.add("Part '" + part.code() + "' has an impossible size: radius " + shape.radius()
+                            + ", teeth " + shape.teeth());
+                }
+                if (!shape.isRound() && shape.points().size() < 2) {
+                    faults.add("The outline of part '" + part.code() + "' has fewer than two corners");
+                }
                 // a tenth of a millimetre for rounding of typed coordinates
                 if (reach > radius + 0.1) {
                     faults.add("Part '%s' reaches %.2f mm from the centre, the plate only %.2f mm"

@@ -3,6 +3,7 @@ package escrel.core.calibre;
 import escrel.core.quantity.BeatRate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * The going train by its counts, from the barrel to the escape wheel. Each wheel drives the pinion of the next.
@@ -46,6 +47,41 @@ public record Train(List<Mobile> mobiles) {
             periods.add(period);
         }
         return List.copyOf(periods);
+    }
+
+    /**
+     * Solves a missing count: the whole number at this place that makes the train give the stated beat. Source: M6.
+     *
+     * @param mobiles the train with any number at the missing place
+     * @param place which mobile, 0 for the barrel
+     * @param count its wheel or its pinion
+     * @return nothing when no whole number within a quarter of a beat per hour does, or the place does not matter to it
+     */
+    public static OptionalInt solve(List<Mobile> mobiles, int place, Count count, BeatRate stated) {
+        if (place < 1 || place >= mobiles.size() || place == 1 && count == Count.PINION) {
+            return OptionalInt.empty();
+        }
+        List<Mobile> trial = new ArrayList<>(mobiles);
+        Mobile open = mobiles.get(place);
+        trial.set(
+                place,
+                count == Count.WHEEL
+                        ? new Mobile(open.part(), 1, open.pinionLeaves())
+                        : new Mobile(open.part(), open.wheelTeeth(), 1));
+        double atOne = new Train(trial).beatRate().beatsPerHour();
+        double exact = count == Count.WHEEL ? stated.beatsPerHour() / atOne : atOne / stated.beatsPerHour();
+        int whole = (int) Math.round(exact);
+        if (whole < 1) {
+            return OptionalInt.empty();
+        }
+        double beats = count == Count.WHEEL ? atOne * whole : atOne / whole;
+        return Math.abs(beats - stated.beatsPerHour()) <= 0.25 ? OptionalInt.of(whole) : OptionalInt.empty();
+    }
+
+    /** Which count of a mobile. */
+    public enum Count {
+        WHEEL,
+        PINION
     }
 
     /** Teeth of the escape wheel. */

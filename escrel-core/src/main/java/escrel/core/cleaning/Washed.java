@@ -3,6 +3,7 @@ package escrel.core.cleaning;
 import escrel.core.calibre.Wash;
 import escrel.core.service.Step;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * Parts were cleaned together in one way.
@@ -17,5 +18,10 @@ public record Washed(List<String> parts, Wash way, String inSpiteOf) implements 
         if (parts.isEmpty()) {
             throw new IllegalArgumentException("a wash needs at least one part");
         }
+    }
+
+    @Override
+    public Step withParts(UnaryOperator<String> code) {
+        return new Washed(parts.stream().map(code).toList(), way, inSpiteOf);
     }
 }

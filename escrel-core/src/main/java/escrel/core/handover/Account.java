@@ -26,6 +26,7 @@ public record Account(
         TESTS,
         FINDINGS,
         INTERIM_PARTS,
+        SEARCHES,
         VISITS
     }
 

@@ -7,10 +7,12 @@ import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
 import escrel.core.lubrication.LubricationState;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.parts.LeftOut;
+import escrel.core.parts.Searches;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
@@ -48,6 +50,7 @@ public final class Accounts {
                 accounts.tests(),
                 accounts.findings(),
                 accounts.interim(),
+                accounts.searches(),
                 accounts.visits());
     }
 
@@ -85,7 +88,8 @@ public final class Accounts {
     }
 
     private boolean missingOnArrival(String part) {
-        return findings.on(part).stream().anyMatch(f -> f.grade() == Grade.MISSING && !f.isAboutScrew());
+        return findings.on(part).stream()
+                .anyMatch(f -> f.grade() == Grade.MISSING && f.origin() != Origin.THIS_SERVICE && !f.isAboutScrew());
     }
 
     private Map<String, String> leftOut() {
@@ -187,6 +191,23 @@ public final class Accounts {
                         .map(f -> describe(f) + " waits for its replacement")
                         .toList(),
                 interim.isEmpty() ? "no interim part in the movement" : "");
+    }
+
+    private Account searches() {
+        Searches searches = Searches.of(history);
+        List<String> open = new ArrayList<>();
+        searches.lost()
+                .forEach(p -> open.add(
+                        sheet.part(p).map(Part::name).orElse(p) + " is lost: search on, or decide on a replacement"));
+        searches.unexplained().values().forEach(f -> open.add("a fragment is unexplained: " + f.words()));
+        int total = searches.everLost()
+                + searches.explained()
+                + searches.unexplained().size();
+        return account(
+                Account.Kind.SEARCHES,
+                total,
+                open,
+                total == 0 ? "nothing lost, no fragment" : (total - open.size()) + " found or explained");
     }
 
     private Account visits() {

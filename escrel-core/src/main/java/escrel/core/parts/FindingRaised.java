@@ -4,6 +4,7 @@ import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.service.Step;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,4 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param words what exactly
  */
 public record FindingRaised(@Nullable String part, Grade grade, Defect defect, Origin origin, String words)
-        implements Step {}
+        implements Step {
+    @Override
+    public Step withParts(UnaryOperator<String> code) {
+        return part == null ? this : new FindingRaised(code.apply(part), grade, defect, origin, words);
+    }
+}

@@ -45,6 +45,8 @@ public final class Findings {
                         decisions.get(key)));
             } else if (entry.step() instanceof PartOff off) {
                 fromTeardown(entry.at(), key, off, decisions, found);
+            } else if (entry.step() instanceof Happened event) {
+                happened(entry.at(), key, event, decisions, found);
             }
         }
         return new Findings(found);
@@ -73,6 +75,37 @@ public final class Findings {
             };
             found.add(made(at, screwKey, off.part(), grade, defect, words, decisions.get(screwKey)));
         }
+    }
+
+    private static void happened(
+            Instant at, String key, Happened event, Map<String, Decided> decisions, List<Finding> found) {
+        if (event.what() == Happened.What.FOUND_AGAIN) {
+            // found again: nothing is left to decide about the loss
+            found.removeIf(f -> event.part().equals(f.part())
+                    && f.grade() == Grade.MISSING
+                    && f.origin() == Origin.THIS_SERVICE
+                    && f.isOpen());
+            return;
+        }
+        Grade grade = switch (event.what()) {
+            case LOST -> Grade.MISSING;
+            case FOUND_LOOSE -> Grade.WORN;
+            default -> Grade.MEND;
+        };
+        Defect defect = switch (event.what()) {
+            case LOST -> Defect.ABSENT;
+            case FOUND_LOOSE -> Defect.LOOSE;
+            default -> Defect.OTHER;
+        };
+        Origin origin = event.what() == Happened.What.FOUND_LOOSE ? Origin.UNKNOWN : Origin.THIS_SERVICE;
+        String words = switch (event.what()) {
+            case LOST -> "lost while stripping";
+            case FOUND_LOOSE -> "lay loose";
+            case DAMAGED_NOW -> "damaged in this service";
+            default -> "taken apart by mistake";
+        };
+        found.add(new Finding(
+                key, at, event.part(), grade, defect, origin, join(words, event.words()), decisions.get(key)));
     }
 
     private static String join(String first, String second) {

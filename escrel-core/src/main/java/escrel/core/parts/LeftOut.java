@@ -1,6 +1,7 @@
 package escrel.core.parts;
 
 import escrel.core.service.Step;
+import java.util.function.UnaryOperator;
 
 /**
  * A home stays empty on purpose.
@@ -8,4 +9,9 @@ import escrel.core.service.Step;
  * @param part code on the sheet
  * @param reason printed in the report
  */
-public record LeftOut(String part, String reason) implements Step {}
+public record LeftOut(String part, String reason) implements Step {
+    @Override
+    public Step withParts(UnaryOperator<String> code) {
+        return new LeftOut(code.apply(part), reason);
+    }
+}

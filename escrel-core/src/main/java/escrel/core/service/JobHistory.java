@@ -54,6 +54,24 @@ public final class JobHistory {
         return new JobHistory(List.of());
     }
 
+    /**
+     * The same history with parts called by the codes of the sheet the job is bound to. Sequence and times stay, so a
+     * page made from either sends back the same number.
+     */
+    public JobHistory inWordsOf(CalibreBound bound) {
+        return bound.sameAs().isEmpty()
+                ? this
+                : of(recorded.stream()
+                        .map(e ->
+                                new RecordedStep(e.sequence(), e.at(), e.step().withParts(bound::onSheet)))
+                        .toList());
+    }
+
+    /** This history as it stood right after a step. */
+    public JobHistory upTo(int sequence) {
+        return of(recorded.subList(0, Math.max(0, Math.min(sequence, recorded.size()))));
+    }
+
     /** Everything ever recorded, corrections included. */
     public List<RecordedStep> recorded() {
         return recorded;

@@ -1,5 +1,6 @@
 package escrel.core.service;
 
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -7,4 +8,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param part what it is about, or nothing
  */
-public record Noted(@Nullable String part, String words) implements Step {}
+public record Noted(@Nullable String part, String words) implements Step {
+    @Override
+    public Step withParts(UnaryOperator<String> code) {
+        return part == null ? this : new Noted(code.apply(part), words);
+    }
+}

@@ -6,6 +6,10 @@ import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.StemRelease;
+import escrel.core.school.Choice;
+import escrel.core.school.School;
+import escrel.core.school.Schools;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,9 +28,16 @@ public record Caution(Kind kind, String title, String words) {
         SAYS
     }
 
-    /** Everything to be said before this part comes off, questions first. Source: ordering rules 1, 6, 7 and 8. */
+    /** Everything to be said before this part comes off, in a workshop of the usual habits. */
     public static List<Caution> before(CalibreSheet sheet, Part part) {
+        return before(sheet, part, Schools.DEFAULT);
+    }
+
+    /** Everything to be said before this part comes off, questions first. Source: ordering rules 1, 6, 7, 8 and 9. */
+    public static List<Caution> before(CalibreSheet sheet, Part part, Schools schools) {
         List<Caution> all = new ArrayList<>();
+        state(sheet, part, all);
+        habits(part, schools, all);
         threads(sheet, part, all);
         power(part, all);
         hazards(part, all);
@@ -37,6 +48,40 @@ public record Caution(Kind kind, String title, String words) {
         }
         all.sort(Comparator.comparing(Caution::kind));
         return List.copyOf(all);
+    }
+
+    private static void state(CalibreSheet sheet, Part part, List<Caution> all) {
+        if (!part.stateBefore().isEmpty()) {
+            all.add(asks("First: " + part.stateBefore(), "It is released in this state only. Confirm that it is so."));
+        }
+        StemRelease release = sheet.stemRelease();
+        if (part.role() == Role.STEM && release != null) {
+            String turns = release.turns().isEmpty() ? "" : ", " + release.turns();
+            all.add(says(
+                    "Stem release: " + release.kind(),
+                    "Crown " + release.crownPosition() + ". " + release.tool() + turns + ". " + release.warning()));
+        }
+        String mate = part.staysWith();
+        if (mate != null) {
+            all.add(says(
+                    "Stays with " + sheet.part(mate).map(Part::name).orElse(mate),
+                    "The two are pressed together: lift them as one, do not separate them."));
+        }
+        if (!part.clip().isEmpty()) {
+            all.add(says("Held by a clip", part.clip() + ". Note how it lies; it flies when it lets go."));
+        }
+    }
+
+    private static void habits(Part part, Schools schools, List<Caution> all) {
+        if (part.role() == Role.HANDS) {
+            schools.of(School.HANDS_OFF)
+                    .ifPresent(c -> all.add(says(
+                            c.words(),
+                            "A film over the dial; under small hands the tool reaches right beneath the tube.")));
+        }
+        if (part.role() == Role.MAINSPRING && schools.has(Choice.ALWAYS_REPLACE)) {
+            all.add(says("This workshop replaces it", Choice.ALWAYS_REPLACE.reason() + "."));
+        }
     }
 
     private static void threads(CalibreSheet sheet, Part part, List<Caution> all) {

@@ -12,6 +12,8 @@ public record Constraint(String first, String then, Weight weight, String why) {
     public enum Weight {
         HOLD,
         SAFETY,
-        SCHOOL
+        SCHOOL,
+        /** Was always so in the teardowns seen; nobody stated it. Source: M16. */
+        SEEN
     }
 }

@@ -5,6 +5,7 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
+import escrel.core.school.Schools;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -32,10 +33,19 @@ public final class TeardownOrder {
         this.turnOvers = sequence.turnOvers();
     }
 
-    /** The way down from this state under these schools. */
+    /** The way down from this state under these schools: to the target of a partial service, or all that does not stay. */
     public static TeardownOrder from(TeardownState state, Schools schools) {
-        List<Constraint> constraints = OrderingRules.of(state.sheet(), schools);
-        return over(state, constraints, state.sheet().parts());
+        Optional<String> target = state.target();
+        if (target.isPresent()) {
+            return wayIn(state, schools, target.get());
+        }
+        Set<String> staying = state.staying();
+        return over(
+                state,
+                OrderingRules.of(state.sheet(), schools),
+                state.sheet().parts().stream()
+                        .filter(p -> !staying.contains(p.code()))
+                        .toList());
     }
 
     /**
@@ -50,9 +60,10 @@ public final class TeardownOrder {
         List<Constraint> rules = OrderingRules.of(sheet, schools);
         Set<String> wanted = new HashSet<>();
         close(sheet.requirePart(target).code(), rules, wanted);
-        sheet.withRole(Role.POWER_DOWN)
+        sheet.allWithRole(Role.POWER_DOWN).stream()
                 .filter(power -> touchesMovement(sheet, target))
-                .ifPresent(power -> close(power.code(), rules, wanted));
+                .filter(power -> power.group() != Group.ALARM || touchesAlarm(sheet, wanted))
+                .forEach(power -> close(power.code(), rules, wanted));
         return over(
                 state,
                 rules,
@@ -64,11 +75,20 @@ public final class TeardownOrder {
         return group != Group.CASE && group != Group.DIAL_AND_HANDS && group != Group.MOTION_WORK;
     }
 
+    /** An alarm's own barrel is let down only when its works, or a bridge over both barrels, come off. */
+    private static boolean touchesAlarm(CalibreSheet sheet, Set<String> wanted) {
+        return sheet.parts().stream()
+                .anyMatch(p -> wanted.contains(p.code())
+                        && (p.group() == Group.ALARM && p.role() != null
+                                || p.role() == Role.BARREL_BRIDGE
+                                || p.role() == Role.TRAIN_BRIDGE));
+    }
+
     private static void close(String part, List<Constraint> rules, Set<String> wanted) {
         if (wanted.add(part)) {
             rules.stream()
-                    .filter(c ->
-                            c.weight() != Constraint.Weight.SCHOOL && c.then().equals(part))
+                    .filter(c -> c.weight().compareTo(Constraint.Weight.SCHOOL) < 0
+                            && c.then().equals(part))
                     .forEach(c -> close(c.first(), rules, wanted));
         }
     }
@@ -117,17 +137,31 @@ public final class TeardownOrder {
 
     /** Minutes for the whole order by the sheet's usual times; parts without one count nothing. */
     public double minutes() {
-        return remaining.stream().mapToDouble(Part::minutes).sum();
+        return minutes(StepTimes.NONE);
     }
 
-    /** The rules that taking this part off now would break, weightiest first; empty when it may come off. */
+    /** Minutes for the whole order by this workshop's own times, and by the sheet's where it has none yet. */
+    public double minutes(StepTimes times) {
+        return remaining.stream()
+                .mapToDouble(p -> times.minutes(p.code()).orElse(p.minutes()))
+                .sum();
+    }
+
+    /** What speaks against taking this part off now and wants a reason: all but what was only ever seen so. */
     public List<Constraint> brokenBy(String part) {
+        return waitingFor(part).stream()
+                .filter(c -> c.weight() != Constraint.Weight.SEEN)
+                .toList();
+    }
+
+    /** Everything that comes before this part and is still on, weightiest first; empty when it may come off. */
+    public List<Constraint> waitingFor(String part) {
         return constraints.stream()
                 .filter(c -> c.then().equals(part) && !state.isOff(c.first()))
+                .sorted(Comparator.comparing(Constraint::weight))
                 .collect(Collectors.toMap(Constraint::first, c -> c, (a, b) -> a, LinkedHashMap::new))
                 .values()
                 .stream()
-                .sorted(Comparator.comparing(Constraint::weight))
                 .toList();
     }
 }

@@ -1,10 +1,13 @@
 package escrel.core.teardown;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Step;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -23,6 +26,9 @@ public final class TeardownState {
     private final Map<String, PartOff> off = new LinkedHashMap<>();
     private final Set<String> onAgain = new LinkedHashSet<>();
     private final Set<String> visiting = new HashSet<>();
+    private final Set<String> leftFitted = new LinkedHashSet<>();
+    private final Map<String, String> statesSet = new LinkedHashMap<>();
+    private String target = "";
 
     private TeardownState(CalibreSheet sheet) {
         this.sheet = sheet;
@@ -38,12 +44,26 @@ public final class TeardownState {
                 state.putOn(step.part());
             } else if (entry.step() instanceof Visit visit && state.isOff(visit.part())) {
                 state.visit(visit);
+            } else {
+                state.otherwise(entry.step());
             }
         });
         return state;
     }
 
+    private void otherwise(Step step) {
+        if (step instanceof LeftFitted left) {
+            left.parts().stream().filter(p -> sheet.part(p).isPresent()).forEach(leftFitted::add);
+        } else if (step instanceof StateSet set) {
+            statesSet.put(set.part(), set.state());
+        } else if (step instanceof WayInPlanned plan
+                && (plan.target().isEmpty() || sheet.part(plan.target()).isPresent())) {
+            target = plan.target();
+        }
+    }
+
     private void takeOff(PartOff step) {
+        leftFitted.remove(step.part());
         off.putIfAbsent(step.part(), step);
         onAgain.remove(step.part());
         visiting.remove(step.part());
@@ -52,12 +72,14 @@ public final class TeardownState {
     private void putOn(String part) {
         onAgain.add(part);
         visiting.remove(part);
-        if (sheet.requirePart(part).role() == Role.RATCHET_WHEEL) {
+        Part fitted = sheet.requirePart(part);
+        if (fitted.role() == Role.RATCHET_WHEEL) {
             // from here on it may be wound again, so a second way down must let the power down anew
-            sheet.withRole(Role.POWER_DOWN)
+            sheet.allWithRole(Role.POWER_DOWN).stream()
+                    .filter(power -> OrderingRules.powers(power, fitted))
                     .map(Part::code)
                     .filter(off::containsKey)
-                    .ifPresent(onAgain::add);
+                    .forEach(onAgain::add);
         }
     }
 
@@ -104,19 +126,56 @@ public final class TeardownState {
         return Optional.ofNullable(off.get(part));
     }
 
+    /** Parts that stay where they are in this service, by decision. */
+    public Set<String> leftFitted() {
+        return Set.copyOf(leftFitted);
+    }
+
+    /** Whether the state this part asks for before it is freed was said to be set. */
+    public boolean isStateSet(String part) {
+        return statesSet.containsKey(part);
+    }
+
+    /** The part to which the movement is opened and no further, or nothing for the whole. */
+    public Optional<String> target() {
+        return target.isEmpty() ? Optional.empty() : Optional.of(target);
+    }
+
     /** Parts that lie in the movement for a visit only. */
     public Set<String> visiting() {
         return Set.copyOf(visiting);
     }
 
-    /** Whether everything on the sheet is off. */
+    /** Whether everything is off that this service takes off: the target of a way in, or all but what stays. */
     public boolean isBare() {
-        return sheet.parts().stream().allMatch(p -> isOff(p.code()));
+        if (target().isPresent()) {
+            return isOff(target);
+        }
+        Set<String> staying = staying();
+        return sheet.parts().stream().allMatch(p -> isOff(p.code()) || staying.contains(p.code()));
     }
 
-    /** What still holds this part, in the order of the sheet's holds. */
+    /** What stays on: parts left fitted by decision, and what those hold. */
+    public Set<String> staying() {
+        Set<String> staying = new HashSet<>();
+        List<String> open = new ArrayList<>(leftFitted);
+        while (!open.isEmpty()) {
+            String part = open.remove(open.size() - 1);
+            if (!isOff(part) && staying.add(part)) {
+                sheet.heldBy(part).stream()
+                        .filter(h -> h.basis() == Hold.Basis.STATED)
+                        .map(Hold::part)
+                        .forEach(open::add);
+            }
+        }
+        return staying;
+    }
+
+    /** What still holds this part by what somebody stated, in the order of the sheet's holds. */
     public List<Part> heldBy(String part) {
         return sheet.holdsOn(part).stream()
+                // what was only ever seen so is a habit, not a hold
+                .filter(hold -> hold.basis() == Hold.Basis.STATED)
                 .map(hold -> sheet.requirePart(hold.by()))
                 .filter(by -> !isOff(by.code()))
                 .distinct()
@@ -125,8 +184,11 @@ public final class TeardownState {
 
     /** Parts still on that nothing holds: what can come off at this moment. Source: M15, "free now". */
     public List<Part> freeNow() {
+        Set<String> staying = staying();
         return sheet.parts().stream()
-                .filter(p -> !isOff(p.code()) && heldBy(p.code()).isEmpty())
+                .filter(p -> !isOff(p.code())
+                        && !staying.contains(p.code())
+                        && heldBy(p.code()).isEmpty())
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package escrel.core.teardown;
 
 import escrel.core.service.Step;
+import java.util.function.UnaryOperator;
 
 /**
  * A part is refitted for a while (balance on the bare plate for washing) or comes off again. A visit never counts as
@@ -11,6 +12,11 @@ import escrel.core.service.Step;
  * @param why in words
  */
 public record Visit(String part, Act act, String why) implements Step {
+    @Override
+    public Step withParts(UnaryOperator<String> code) {
+        return new Visit(code.apply(part), act, why);
+    }
+
     /** Beginning or end of a visit. */
     public enum Act {
         BEGIN,

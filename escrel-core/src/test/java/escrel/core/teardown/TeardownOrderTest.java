@@ -11,6 +11,8 @@ import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.WatchClass;
+import escrel.core.school.Choice;
+import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
@@ -101,7 +103,7 @@ class TeardownOrderTest {
                 List.of(),
                 null,
                 List.of());
-        Schools powerFirst = new Schools(Schools.AfterDial.POWER_DOWN_FIRST, Schools.CannonPinion.AFTER_MINUTE_WHEEL);
+        Schools powerFirst = Schools.DEFAULT.with(Choice.POWER_DOWN_FIRST);
 
         assertThat(codes(shock, powerFirst)).containsSubsequence("power", "cock");
         assertThat(codes(shock, Schools.DEFAULT)).containsSubsequence("cock", "power");

@@ -5,7 +5,7 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.plan.PlanDrawing;

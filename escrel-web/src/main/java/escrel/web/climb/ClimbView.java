@@ -12,7 +12,7 @@ import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.Constraint;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;

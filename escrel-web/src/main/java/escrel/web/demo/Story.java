@@ -14,7 +14,7 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.teardown.PartOff;
 import escrel.core.teardown.PartOn;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import java.time.Duration;

@@ -10,7 +10,7 @@ import escrel.core.handover.Stage;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import java.util.List;

@@ -3,7 +3,7 @@ package escrel.web.strip;
 import escrel.core.MendableException;
 import escrel.core.service.PhotoAdded;
 import escrel.core.teardown.Caution;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;

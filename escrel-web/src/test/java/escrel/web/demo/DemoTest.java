@@ -10,7 +10,7 @@ import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.Schools;
+import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingTaken;

@@ -1,5 +1,7 @@
 package escrel.core.timing.comparison;
 
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Lore;
 import escrel.core.calibre.WatchClass;
 
 /**
@@ -30,6 +32,14 @@ public record Targets(double lowRate, double highRate, double spread, double low
             case POCKET -> new Targets(-15, 20, 40, 200, 1.2);
             case VERY_SMALL -> new Targets(-15, 30, 45, 190, 1.2);
         };
+    }
+
+    /** The workshop's own limits for a calibre, or the defaults of its class. */
+    public static Targets of(CalibreSheet sheet) {
+        Lore.Limits own = sheet.lore().targets();
+        return own == null
+                ? of(sheet.data().watchClass())
+                : new Targets(own.lowRate(), own.highRate(), own.spread(), own.lowestAmplitude(), own.beatError());
     }
 
     /** How far a rate lies outside the target, s/d; 0 inside. */

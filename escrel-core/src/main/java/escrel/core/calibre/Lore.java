@@ -1,0 +1,85 @@
+package escrel.core.calibre;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a workshop knows of a calibre beyond its parts: what stays when the watch has gone home. Source: craft 2.19.
+ *
+ * @param family name shared with related calibres, or empty
+ * @param variants later or special versions, and how they are told apart
+ * @param weakPoints what is almost always worn on it
+ * @param interchange which parts fit from related calibres
+ * @param settingOpens how the balance settings open, or empty
+ * @param pushers which pusher does what
+ * @param tools sizes that fitted
+ * @param documents found elsewhere, with their source
+ * @param targets the workshop's own limits for this calibre; nothing = those of its class
+ * @param expected what it usually shows after a service, in words, or empty
+ */
+public record Lore(
+        String family,
+        List<Variant> variants,
+        List<WeakPoint> weakPoints,
+        List<Interchange> interchange,
+        String settingOpens,
+        List<Pusher> pushers,
+        List<ToolFit> tools,
+        List<Source> documents,
+        @Nullable Limits targets,
+        String expected) {
+    /** A sheet without any. */
+    public static final Lore NONE =
+            new Lore("", List.of(), List.of(), List.of(), "", List.of(), List.of(), List.of(), null, "");
+
+    /** A version of the calibre, and how it is told apart. */
+    public record Variant(String name, String toldBy) {}
+
+    /**
+     * Something that wears.
+     *
+     * @param part code on the sheet, or nothing for the whole
+     */
+    public record WeakPoint(@Nullable String part, String words) {}
+
+    /**
+     * A part that fits from another calibre.
+     *
+     * @param part code on the sheet
+     * @param calibre id of the other sheet
+     * @param otherPart code of the part there
+     */
+    public record Interchange(String part, String calibre, String otherPart, String note) {}
+
+    /** What a pusher does. */
+    public record Pusher(String place, String does) {}
+
+    /** A tool that fitted. */
+    public record ToolFit(String task, String size) {}
+
+    /** A document found elsewhere. */
+    public record Source(String title, String from) {}
+
+    /**
+     * Limits of a calibre that take the place of those of its class. Source: M11.
+     *
+     * @param lowRate lower end for the mean rate, s/d
+     * @param highRate upper end, s/d
+     * @param spread largest, s/d
+     * @param lowestAmplitude degrees at full wind
+     * @param beatError largest, ms
+     */
+    public record Limits(double lowRate, double highRate, double spread, double lowestAmplitude, double beatError) {}
+
+    public Lore {
+        family = Copies.text(family);
+        variants = Copies.list(variants);
+        weakPoints = Copies.list(weakPoints);
+        interchange = Copies.list(interchange);
+        settingOpens = Copies.text(settingOpens);
+        pushers = Copies.list(pushers);
+        tools = Copies.list(tools);
+        documents = Copies.list(documents);
+        expected = Copies.text(expected);
+    }
+}

@@ -1,0 +1,292 @@
+package escrel.core.learning;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Shape;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a teardown adds to a sheet, corrects on it or contradicts, line by line, so that each can be accepted or left.
+ * A stated hold that a teardown contradicts is a conflict to settle, never dropped in silence. Source: M16.
+ */
+public final class SheetDifference {
+    /** What a line is about. */
+    public enum Kind {
+        NEW_PART,
+        NEW_NAME,
+        NEW_PLACE,
+        NEW_UNIT,
+        NEW_SCREWS,
+        NEW_HOLD,
+        /** Always came off in this order, though nobody said why. */
+        SEEN_SO,
+        /** Was always seen so, and is no longer: it was never a hold. */
+        NO_LONGER_SEEN,
+        /** Somebody stated it, and a teardown went the other way. */
+        CONFLICT
+    }
+
+    /**
+     * One line.
+     *
+     * @param key stays the same while the sheet and the teardowns do
+     * @param words what accepting it does
+     * @param accepted what is proposed; a conflict is never accepted by itself
+     */
+    public record Line(String key, Kind kind, String words, boolean accepted) {}
+
+    private final CalibreSheet base;
+    private final CalibreSheet learnt;
+    private final SeenOrders orders;
+    private final Map<String, Line> lines = new LinkedHashMap<>();
+
+    private SheetDifference(CalibreSheet base, CalibreSheet learnt, SeenOrders orders) {
+        this.base = base;
+        this.learnt = learnt;
+        this.orders = orders;
+        parts();
+        screws();
+        holds();
+        seen();
+    }
+
+    /**
+     * The difference between a sheet and what is known now.
+     *
+     * @param base the sheet as it stands; without parts when there was none
+     * @param learnt the sheet as the job knows it
+     * @param orders every teardown of the calibre, this one included, in codes of the learnt sheet
+     */
+    public static SheetDifference between(CalibreSheet base, CalibreSheet learnt, SeenOrders orders) {
+        return new SheetDifference(base, learnt, orders);
+    }
+
+    /** The lines: parts, then screws, then holds, then what was seen. */
+    public List<Line> lines() {
+        return List.copyOf(lines.values());
+    }
+
+    private void line(Kind kind, String subject, String words, boolean accepted) {
+        String key = kind + ":" + subject;
+        lines.put(key, new Line(key, kind, words, accepted));
+    }
+
+    private boolean taken(Set<String> keys, Kind kind, String subject) {
+        String key = kind + ":" + subject;
+        return lines.containsKey(key) && keys.contains(key);
+    }
+
+    private void parts() {
+        for (Part part : learnt.parts()) {
+            Part old = base.part(part.code()).orElse(null);
+            if (old == null) {
+                line(Kind.NEW_PART, part.code(), part.name() + " is added", true);
+                continue;
+            }
+            if (!old.name().equals(part.name())) {
+                line(
+                        Kind.NEW_NAME,
+                        part.code(),
+                        "“%s” is called “%s”; the old name stays as an alias".formatted(old.name(), part.name()),
+                        true);
+            }
+            if (!Objects.equals(old.unit(), part.unit())) {
+                line(Kind.NEW_UNIT, part.code(), part.name() + unitWords(part), true);
+            }
+            if (moved(old.shape(), part.shape())) {
+                line(Kind.NEW_PLACE, part.code(), part.name() + " has its place on the plan", true);
+            }
+        }
+    }
+
+    private String unitWords(Part part) {
+        return part.unit() == null
+                ? " is no longer part of a unit"
+                : " comes away with " + learnt.requirePart(part.unit()).name();
+    }
+
+    private static boolean moved(@Nullable Shape old, @Nullable Shape now) {
+        if (now == null || now.kind() != Shape.Kind.PIN) {
+            return false;
+        }
+        return old == null || Math.hypot(old.x() - now.x(), old.y() - now.y()) > 1e-9;
+    }
+
+    private void screws() {
+        for (Part part : learnt.parts()) {
+            int was = base.screwsOf(part.code()).size();
+            int is = learnt.screwsOf(part.code()).size();
+            boolean otherwise = !base.screwsOf(part.code()).equals(learnt.screwsOf(part.code()));
+            if (otherwise) {
+                line(
+                        Kind.NEW_SCREWS,
+                        part.code(),
+                        "%s: %d %s%s"
+                                .formatted(
+                                        part.name(),
+                                        is,
+                                        is == 1 ? "screw" : "screws",
+                                        was > 0 ? ", the sheet has " + was : ""),
+                        true);
+            }
+        }
+    }
+
+    private void holds() {
+        for (Hold hold : learnt.holds()) {
+            if (hold.basis() == Hold.Basis.STATED && !has(base, hold.part(), hold.by(), Hold.Basis.STATED)) {
+                line(
+                        Kind.NEW_HOLD,
+                        hold.by() + ">" + hold.part(),
+                        "%s is held by %s: %s".formatted(name(hold.part()), name(hold.by()), hold.why()),
+                        true);
+            }
+        }
+        for (Hold hold : learnt.holds()) {
+            int against = orders.timesBefore(hold.part(), hold.by());
+            if (hold.basis() == Hold.Basis.STATED && against > 0) {
+                line(
+                        Kind.CONFLICT,
+                        hold.by() + ">" + hold.part(),
+                        "The sheet says %s comes off before %s; %s it was the other way. Accept to drop the hold."
+                                .formatted(name(hold.by()), name(hold.part()), times(against)),
+                        false);
+            }
+        }
+    }
+
+    private void seen() {
+        List<SeenOrders.Pair> chain = orders.chain();
+        for (SeenOrders.Pair pair : chain) {
+            boolean said = has(learnt, pair.then(), pair.first(), Hold.Basis.STATED);
+            boolean known = base.holds().stream()
+                    .anyMatch(h -> h.basis() == Hold.Basis.SEEN
+                            && h.part().equals(pair.then())
+                            && h.by().equals(pair.first())
+                            && h.why().equals(seenWords(pair)));
+            if (!said && !known && both(pair.first(), pair.then())) {
+                line(
+                        Kind.SEEN_SO,
+                        pair.first() + ">" + pair.then(),
+                        "%s before %s: %s".formatted(name(pair.first()), name(pair.then()), seenWords(pair)),
+                        true);
+            }
+        }
+        for (Hold hold : base.holds()) {
+            boolean still = chain.stream()
+                    .anyMatch(p -> p.then().equals(hold.part()) && p.first().equals(hold.by()));
+            if (hold.basis() == Hold.Basis.SEEN && !still) {
+                line(
+                        Kind.NO_LONGER_SEEN,
+                        hold.by() + ">" + hold.part(),
+                        "%s before %s is dropped: %s"
+                                .formatted(
+                                        name(hold.by()),
+                                        name(hold.part()),
+                                        orders.seenBothWays(hold.by(), hold.part())
+                                                ? "it was seen both ways"
+                                                : "it follows from other lines"),
+                        true);
+            }
+        }
+    }
+
+    private boolean both(String a, String b) {
+        return learnt.part(a).isPresent() && learnt.part(b).isPresent();
+    }
+
+    private String name(String code) {
+        return learnt.part(code).or(() -> base.part(code)).map(Part::name).orElse(code);
+    }
+
+    private static String times(int times) {
+        return times == 1 ? "once" : times + " times";
+    }
+
+    private static String seenWords(SeenOrders.Pair pair) {
+        return "always seen so (" + times(pair.times()) + ")";
+    }
+
+    private static boolean has(CalibreSheet sheet, String part, String by, Hold.Basis basis) {
+        return sheet.holds().stream().anyMatch(h -> h.part().equals(part) && h.by().equals(by) && h.basis() == basis);
+    }
+
+    /**
+     * The sheet with the accepted lines on it. Parts of lines left out stay as they were; a line whose part was not
+     * accepted falls with it. New parts stand in the order in which they came off.
+     */
+    public CalibreSheet apply(Collection<String> accepted) {
+        Set<String> keys = Set.copyOf(accepted);
+        List<Part> parts = new ArrayList<>();
+        for (Part part : learnt.parts()) {
+            Part old = base.part(part.code()).orElse(null);
+            if (old != null) {
+                parts.add(merged(old, part, keys));
+            } else if (taken(keys, Kind.NEW_PART, part.code())) {
+                parts.add(part);
+            }
+        }
+        Set<String> codes = new HashSet<>();
+        parts.forEach(p -> codes.add(p.code()));
+        List<Part> whole = parts.stream()
+                .map(p -> p.unit() != null && !codes.contains(p.unit()) ? p.withUnit(null) : p)
+                .toList();
+        List<ScrewPlace> screws = new ArrayList<>();
+        for (Part part : whole) {
+            CalibreSheet from = taken(keys, Kind.NEW_SCREWS, part.code()) ? learnt : base;
+            screws.addAll(from.screwsOf(part.code()));
+        }
+        return base.with(whole, screws, mergedHolds(keys, codes));
+    }
+
+    private Part merged(Part old, Part now, Set<String> keys) {
+        Part part = old;
+        if (taken(keys, Kind.NEW_NAME, old.code())) {
+            part = part.withName(now.name());
+        }
+        if (taken(keys, Kind.NEW_UNIT, old.code())) {
+            part = part.withUnit(now.unit());
+        }
+        if (taken(keys, Kind.NEW_PLACE, old.code())) {
+            part = part.withShape(now.shape());
+        }
+        return part;
+    }
+
+    private List<Hold> mergedHolds(Set<String> keys, Set<String> codes) {
+        List<Hold> holds = new ArrayList<>();
+        for (Hold hold : base.holds()) {
+            String subject = hold.by() + ">" + hold.part();
+            boolean dropped = hold.basis() == Hold.Basis.STATED
+                    ? taken(keys, Kind.CONFLICT, subject)
+                    : taken(keys, Kind.NO_LONGER_SEEN, subject) || taken(keys, Kind.SEEN_SO, subject);
+            if (!dropped) {
+                holds.add(hold);
+            }
+        }
+        for (Hold hold : learnt.holds()) {
+            String subject = hold.by() + ">" + hold.part();
+            if (taken(keys, Kind.NEW_HOLD, subject) && !taken(keys, Kind.CONFLICT, subject)) {
+                holds.add(hold);
+            }
+        }
+        for (SeenOrders.Pair pair : orders.chain()) {
+            if (taken(keys, Kind.SEEN_SO, pair.first() + ">" + pair.then())) {
+                holds.add(new Hold(pair.then(), pair.first(), seenWords(pair), Hold.Basis.SEEN));
+            }
+        }
+        return holds.stream()
+                .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
+                .toList();
+    }
+}

@@ -1,0 +1,203 @@
+package escrel.core.learning;
+
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Hazard;
+import escrel.core.calibre.Role;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** The names of parts, by group, so that a part is named with two or three keys. Source: craft 3. */
+public final class Vocabulary {
+    /**
+     * A kind of part.
+     *
+     * @param role what it is to the ordering rules, or nothing
+     * @param hazards what such a part usually does
+     */
+    public record Kind(String name, @Nullable Role role, List<Hazard> hazards) {}
+
+    private static final Map<Group, List<Kind>> KINDS = Map.ofEntries(
+            Map.entry(
+                    Group.CASE,
+                    List.of(
+                            kind("Case back", Role.CASE_BACK, List.of()),
+                            kind("Stem", Role.STEM, List.of()),
+                            kind("Case screw or clamp"),
+                            kind("Casing ring"),
+                            kind("Watch case"),
+                            kind("Crown"),
+                            kind("Pusher"),
+                            kind("Gasket"))),
+            Map.entry(
+                    Group.DIAL_AND_HANDS,
+                    List.of(
+                            kind("Hands", Role.HANDS, List.of(Hazard.FRAGILE)),
+                            kind("Dial", Role.DIAL, List.of(Hazard.FRAGILE)),
+                            kind("Seconds hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Minute hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Hour hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Dial washer"),
+                            kind("Dial screw"),
+                            kind("Sub-dial hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Spacer"))),
+            Map.entry(
+                    Group.AUTOMATIC,
+                    List.of(
+                            kind("Weight"),
+                            kind("Automatic bridge"),
+                            kind("Reversing wheel"),
+                            kind("Reduction wheel"),
+                            kind("Driving wheel"),
+                            kind("Pawl lever", null, List.of(Hazard.FLIES)),
+                            kind("Weight bearing"),
+                            kind("Connecting wheel"))),
+            Map.entry(
+                    Group.CALENDAR,
+                    List.of(
+                            kind("Date ring"),
+                            kind("Day disc"),
+                            kind("Date jumper", null, List.of(Hazard.FLIES)),
+                            kind("Jumper spring", null, List.of(Hazard.FLIES)),
+                            kind("Date driving wheel"),
+                            kind("Quick-set lever"),
+                            kind("Cover plate"),
+                            kind("Clip", null, List.of(Hazard.FLIES)),
+                            kind("Intermediate date wheel"))),
+            Map.entry(
+                    Group.MOTION_WORK,
+                    List.of(
+                            kind("Hour wheel", Role.HOUR_WHEEL, List.of()),
+                            kind("Minute wheel", Role.MINUTE_WHEEL, List.of()),
+                            kind("Cannon pinion", Role.CANNON_PINION, List.of(Hazard.FRICTION_FIT)),
+                            kind("Intermediate setting wheel"),
+                            kind("Motion work bridge"),
+                            kind("Friction spring", null, List.of(Hazard.FLIES)))),
+            Map.entry(
+                    Group.KEYLESS,
+                    List.of(
+                            kind("Setting lever spring (cover)"),
+                            kind("Yoke spring", null, List.of(Hazard.FLIES)),
+                            kind("Yoke"),
+                            kind("Setting lever"),
+                            kind("Clutch"),
+                            kind("Winding pinion"),
+                            kind("Setting lever screw"),
+                            kind("Setting wheel"),
+                            kind("Second stem"))),
+            Map.entry(
+                    Group.BALANCE_AND_ESCAPEMENT,
+                    List.of(
+                            kind("Balance with its cock", Role.BALANCE_COCK, List.of(Hazard.FRAGILE)),
+                            kind("Pallet bridge", Role.PALLET_BRIDGE, List.of()),
+                            kind("Pallet fork", Role.PALLET_FORK, List.of(Hazard.FRAGILE)),
+                            kind("Balance", null, List.of(Hazard.FRAGILE)),
+                            kind("Hairspring", null, List.of(Hazard.FRAGILE)),
+                            kind("Shock setting", null, List.of(Hazard.FLIES)),
+                            kind("Cap jewel", null, List.of(Hazard.FLIES)),
+                            kind("Regulator"),
+                            kind("Stud carrier"))),
+            Map.entry(
+                    Group.TRAIN,
+                    List.of(
+                            kind("Train bridge", Role.TRAIN_BRIDGE, List.of()),
+                            kind("Escape wheel", Role.ESCAPE_WHEEL, List.of(Hazard.FRAGILE)),
+                            kind("Fourth wheel", null, List.of(Hazard.LONG_PIVOT)),
+                            kind("Third wheel"),
+                            kind("Centre wheel"),
+                            kind("Centre-seconds pinion", null, List.of(Hazard.FRAGILE)),
+                            kind("Friction spring", null, List.of(Hazard.FLIES)),
+                            kind("Driving wheel"),
+                            kind("Centre bridge"))),
+            Map.entry(
+                    Group.BARREL,
+                    List.of(
+                            kind("Power let down", Role.POWER_DOWN, List.of(Hazard.TENSION)),
+                            kind("Ratchet wheel", Role.RATCHET_WHEEL, List.of()),
+                            kind("Crown wheel", Role.CROWN_WHEEL, List.of()),
+                            kind("Barrel bridge", Role.BARREL_BRIDGE, List.of()),
+                            kind("Barrel", Role.BARREL, List.of()),
+                            kind("Click"),
+                            kind("Click spring", null, List.of(Hazard.FLIES)),
+                            kind("Crown wheel ring or core"),
+                            kind("Mainspring", Role.MAINSPRING, List.of(Hazard.FLIES)),
+                            kind("Barrel arbor"))),
+            Map.entry(
+                    Group.CHRONOGRAPH,
+                    List.of(
+                            kind("Hammer spring", null, List.of(Hazard.FLIES)),
+                            kind("Hammer"),
+                            kind("Operating lever"),
+                            kind("Column wheel or cam"),
+                            kind("Runner", null, List.of(Hazard.LONG_PIVOT)),
+                            kind("Coupling clutch"),
+                            kind("Minute counter"),
+                            kind("Brake"),
+                            kind("Jumper", null, List.of(Hazard.FLIES)),
+                            kind("Hour counter"),
+                            kind("Eccentric", null, List.of(Hazard.ECCENTRIC)),
+                            kind("Chronograph bridge"))),
+            Map.entry(
+                    Group.ALARM,
+                    List.of(
+                            kind("Alarm power let down", Role.POWER_DOWN, List.of(Hazard.TENSION)),
+                            kind("Alarm barrel"),
+                            kind("Alarm wheel"),
+                            kind("Alarm disc with release"),
+                            kind("Hammer"),
+                            kind("Hammer spring", null, List.of(Hazard.FLIES)),
+                            kind("Stop lever"),
+                            kind("Alarm ratchet wheel", Role.RATCHET_WHEEL, List.of()),
+                            kind("Post or gong"),
+                            kind("Alarm stem"),
+                            kind("Alarm bridge"))),
+            Map.entry(
+                    Group.PLATES,
+                    List.of(
+                            kind("Main plate"),
+                            kind("Bridge"),
+                            kind("Cock"),
+                            kind("Clamp"),
+                            kind("Spring", null, List.of(Hazard.FLIES)),
+                            kind("Lever"),
+                            kind("Screw"),
+                            kind("Unknown part"))));
+
+    private Vocabulary() {}
+
+    private static Kind kind(String name) {
+        return new Kind(name, null, List.of());
+    }
+
+    private static Kind kind(String name, @Nullable Role role, List<Hazard> hazards) {
+        return new Kind(name, role, hazards);
+    }
+
+    /** The kinds of a group, the commonest first. */
+    public static List<Kind> of(Group group) {
+        return Objects.requireNonNull(KINDS.get(group));
+    }
+
+    /**
+     * A code for a name that is not taken yet: "Third wheel" becomes third-wheel, a second one third-wheel-2.
+     *
+     * @param name with at least one letter or digit, else the code is "part"
+     */
+    public static String codeFor(String name, Set<String> taken) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String base = plain.isEmpty() ? "part" : plain.substring(0, Math.min(40, plain.length()));
+        String code = base;
+        for (int n = 2; taken.contains(code); n++) {
+            code = base + "-" + n;
+        }
+        return code;
+    }
+}
