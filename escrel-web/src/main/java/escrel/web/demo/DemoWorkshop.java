@@ -65,6 +65,10 @@ class DemoWorkshop implements ApplicationRunner {
         }
         CalibreSheet cv12 = sheet("cv-12");
         CalibreSheet l43 = sheet("l-43");
+        sheet("cv-24");
+        sheet("cv-28");
+        sheet("cv-33");
+        sheet("p-8");
         pocketWatch(l43);
         harbourMaster(cv12);
         quayWatch();

@@ -64,7 +64,7 @@ class Dossiers {
             out.set("sheet", SheetJson.write(sheet));
         }
         ArrayNode steps = out.putArray("steps");
-        for (RecordedStep entry : job.history().recorded()) {
+        for (RecordedStep entry : job.recorded().recorded()) {
             ObjectNode step = steps.addObject();
             step.put("sequence", entry.sequence());
             step.put("at", entry.at().toString());
@@ -172,7 +172,10 @@ class Dossiers {
         int version = same ? last.version() : sheets.keep(sheet);
         return steps.stream()
                 .map(s -> s.step() == last
-                        ? new RecordedStep(s.sequence(), s.at(), new CalibreBound(sheet.id(), version))
+                        ? new RecordedStep(
+                                s.sequence(),
+                                s.at(),
+                                new CalibreBound(sheet.id(), version, last.variant(), last.as(), last.sameAs()))
                         : s)
                 .toList();
     }

@@ -10,11 +10,9 @@ import escrel.core.handover.Stage;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
-import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** The next sensible act of a job, in a few words for the list of today. */
 final class NextAct {
@@ -22,30 +20,31 @@ final class NextAct {
 
     private NextAct() {}
 
-    static String of(@Nullable CalibreSheet sheet, JobHistory history) {
-        String words = words(sheet, history);
+    static String of(OpenJob job) {
+        String words = words(job, job.history());
         return words.length() <= LONGEST ? words : words.substring(0, LONGEST);
     }
 
-    private static String words(@Nullable CalibreSheet sheet, JobHistory history) {
-        Stage stage = Stage.of(sheet, history);
+    private static String words(OpenJob job, JobHistory history) {
+        Stage stage = job.stage();
         if (stage == Stage.HANDED_OVER) {
             return "nothing: it went back";
         }
         if (stage == Stage.ARRIVED) {
             return "take the readings as received";
         }
-        if (sheet == null) {
-            return "find out the calibre and bind its sheet";
+        CalibreSheet sheet = job.movement();
+        if (sheet.parts().isEmpty()) {
+            return "strip it and name its parts, or bind it to a sheet";
         }
         TeardownState teardown = TeardownState.of(sheet, history);
         return switch (stage) {
             case READ, STRIPPING ->
                 "next off: "
-                        + TeardownOrder.from(teardown, Schools.DEFAULT)
+                        + TeardownOrder.from(teardown, job.schools())
                                 .next()
                                 .map(Part::name)
-                                .orElse("nothing");
+                                .orElse(job.sheet() == null ? "name the next part" : "nothing");
             case INSPECTING -> inspecting(teardown, history);
             case CLEAN, CLIMBING -> "next on: " + nextOn(teardown, history);
             case ADJUSTING -> adjusting(sheet, teardown, history);

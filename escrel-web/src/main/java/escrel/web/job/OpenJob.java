@@ -1,7 +1,10 @@
 package escrel.web.job;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.SchoolChart;
 import escrel.core.handover.Stage;
+import escrel.core.learning.LearntSheet;
+import escrel.core.school.Schools;
 import escrel.core.service.Arrival;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownState;
@@ -13,25 +16,36 @@ import org.jspecify.annotations.Nullable;
 /**
  * A job as loaded.
  *
- * @param sheet nothing while the calibre is unknown
+ * @param recorded what is on record, as it was recorded
+ * @param history the same, with parts called by the codes of the sheet the job is bound to
+ * @param sheet the sheet it is bound to; nothing while the calibre is unknown
+ * @param schools that hold for this job
  */
 public record OpenJob(
         int number,
         OffsetDateTime openedAt,
+        JobHistory recorded,
         JobHistory history,
         @Nullable CalibreSheet sheet,
-        int sheetVersion) {
+        int sheetVersion,
+        Schools schools) {
     /** The watch as it arrived, by the latest record. */
     public Arrival arrival() {
         return history.last(Arrival.class).orElseThrow(() -> new IllegalStateException("job without arrival"));
     }
 
-    /** The sheet; a job without one cannot be stripped. */
+    /** The movement as this job knows it: its sheet, what was learnt on the way, and the charts of the schools. */
+    public CalibreSheet movement() {
+        return SchoolChart.of(LearntSheet.of(sheet, history), schools);
+    }
+
+    /** The movement as this job knows it; a job of an unknown calibre without a single part has none. */
     public CalibreSheet requireSheet() {
-        if (sheet == null) {
+        CalibreSheet movement = movement();
+        if (sheet == null && movement.parts().isEmpty()) {
             throw new CalibreUnknownException(number);
         }
-        return sheet;
+        return movement;
     }
 
     /** What is off and on. */
@@ -50,7 +64,12 @@ public record OpenJob(
 
     /** How far the job has come. */
     public Stage stage() {
-        return Stage.of(sheet, history);
+        return Stage.of(known(), history);
+    }
+
+    private @Nullable CalibreSheet known() {
+        CalibreSheet movement = movement();
+        return sheet == null && movement.parts().isEmpty() ? null : movement;
     }
 
     /** Refuses when the page a step comes from was made before the job moved on. */

@@ -2,7 +2,6 @@ package escrel.web.job;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.handover.Stage;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
@@ -20,7 +19,9 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -33,11 +34,13 @@ public class Workshop {
 
     private final JobMapper jobs;
     private final Sheets sheets;
+    private final Habits habits;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, Sheets sheets, Clock clock) {
+    Workshop(JobMapper jobs, Sheets sheets, Habits habits, Clock clock) {
         this.jobs = jobs;
         this.sheets = sheets;
+        this.habits = habits;
         this.clock = clock;
     }
 
@@ -65,9 +68,30 @@ public class Workshop {
     @Transactional(readOnly = true)
     public OpenJob load(int number) {
         JobRow row = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
-        JobHistory history = history(number);
-        CalibreSheet sheet = sheetOf(history);
-        return new OpenJob(number, row.openedAt(), history, sheet, row.sheetVersion() == null ? 0 : row.sheetVersion());
+        return open(number, row.openedAt(), history(number));
+    }
+
+    private OpenJob open(int number, OffsetDateTime openedAt, JobHistory recorded) {
+        Optional<CalibreBound> bound = recorded.last(CalibreBound.class);
+        JobHistory history = bound.map(recorded::inWordsOf).orElse(recorded);
+        return new OpenJob(
+                number,
+                openedAt,
+                recorded,
+                history,
+                sheetOf(recorded),
+                bound.map(CalibreBound::version).orElse(0),
+                habits.of(bound.map(CalibreBound::calibre).orElse(null), recorded));
+    }
+
+    /** The histories of all jobs bound to a calibre, with parts called by the codes of its sheet. */
+    @Transactional(readOnly = true)
+    public Map<Integer, JobHistory> historiesOf(String calibre) {
+        Map<Integer, JobHistory> histories = new LinkedHashMap<>();
+        for (int number : jobs.ofCalibre(calibre)) {
+            histories.put(number, load(number).history());
+        }
+        return histories;
     }
 
     /**
@@ -137,7 +161,7 @@ public class Workshop {
         Arrival arrival = history.last(Arrival.class)
                 .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
-        CalibreSheet sheet = sheetOf(history);
+        OpenJob job = open(number, openedAt, history);
         return new JobRow(
                 number,
                 openedAt,
@@ -147,8 +171,8 @@ public class Workshop {
                 shorten(arrival.owner()),
                 bound.map(CalibreBound::calibre).orElse(null),
                 bound.map(CalibreBound::version).orElse(null),
-                Stage.of(sheet, history).name(),
-                NextAct.of(sheet, history));
+                job.stage().name(),
+                NextAct.of(job));
     }
 
     private static String shorten(String text) {

@@ -58,6 +58,29 @@ final class Paths {
         return d.toString();
     }
 
+    /** The columns of a column wheel: sectors standing on it. */
+    static String columns(double x, double y, double outer, double inner, int count) {
+        StringBuilder d = new StringBuilder();
+        double step = 2 * Math.PI / count;
+        for (int c = 0; c < count; c++) {
+            double from = c * step;
+            double to = from + 0.5 * step;
+            point(d, 'M', x, y, inner, from);
+            point(d, 'L', x, y, outer, from);
+            arc(d, x, y, outer, to, 1);
+            point(d, 'L', x, y, inner, to);
+            arc(d, x, y, inner, from, 0);
+            d.append('Z');
+        }
+        return d.toString();
+    }
+
+    /** A drop whose tip stands on the place. */
+    static String pin(double x, double y, double r) {
+        return "M%s %sl%s %sa%s %s 0 1 1 %s 0Z"
+                .formatted(n(x), n(y), n(-0.8 * r), n(-1.5 * r), n(r), n(r), n(1.6 * r));
+    }
+
     static String circle(double x, double y, double r) {
         return "M%s %sa%s %s 0 1 0 %s 0a%s %s 0 1 0 %s 0Z"
                 .formatted(n(x - r), n(y), n(r), n(r), n(2 * r), n(r), n(r), n(-2 * r));

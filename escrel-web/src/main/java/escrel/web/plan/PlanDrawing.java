@@ -158,6 +158,20 @@ public record PlanDrawing(
             case DISC:
                 path = Paths.circle(x, y, r);
                 break;
+            case RING:
+                // a ring is as wide as its numbers or its spring need
+                path = Paths.circle(x, y, r) + Paths.circle(x, y, 0.8 * r);
+                break;
+            case COLUMN_WHEEL:
+                path = Paths.gear(x, y, r, 3 * shape.teeth());
+                detail = Paths.columns(x, y, 0.86 * r, 0.44 * r, shape.teeth());
+                break;
+            case PIN:
+                path = Paths.pin(x, y, 0.5);
+                break;
+            case POLYGON:
+                path = Paths.line(turned(shape.points(), side)) + "Z";
+                break;
             case OUTLINE:
                 path = Paths.outline(turned(shape.points(), side));
                 break;

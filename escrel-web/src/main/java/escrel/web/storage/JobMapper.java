@@ -40,6 +40,9 @@ public interface JobMapper {
     @Select("select * from step where job = #{number} order by sequence")
     List<StepRow> steps(int number);
 
+    @Select("select number from job where calibre = #{calibre} order by number")
+    List<Integer> ofCalibre(String calibre);
+
     @Select("select count(*) from job")
     int count();
 }

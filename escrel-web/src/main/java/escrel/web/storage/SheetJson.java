@@ -12,8 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class SheetJson {
     /** Name in the first field of every sheet file. */
     public static final String SCHEMA = "escrel-sheet";
-    /** Version we write, and the only one read so far. */
-    public static final int VERSION = 1;
+    /** Version we write. Version 1, which had no lore and no pictures, is read too. */
+    public static final int VERSION = 2;
 
     private static final int FAULTS_SHOWN = 12;
 
@@ -46,8 +46,8 @@ public final class SheetJson {
             throw refuse("This is no calibre sheet: its field \"schema\" is not \"" + SCHEMA + "\"");
         }
         int version = object.path("version").asInt(0);
-        if (version != VERSION) {
-            throw refuse("The sheet is of version " + version + "; this Escrel reads version " + VERSION);
+        if (version < 1 || version > VERSION) {
+            throw refuse("The sheet is of version " + version + "; this Escrel reads versions 1 to " + VERSION);
         }
         CalibreSheet sheet;
         try {

@@ -4,20 +4,36 @@ import escrel.core.assembly.TestMade;
 import escrel.core.cleaning.Washed;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.Waived;
+import escrel.core.learning.CameTogether;
+import escrel.core.learning.HoldStated;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.PartRenamed;
+import escrel.core.learning.Pinned;
+import escrel.core.learning.ScrewsStated;
+import escrel.core.learning.SidePhotographed;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.parts.Decided;
 import escrel.core.parts.FindingRaised;
+import escrel.core.parts.FragmentExplained;
+import escrel.core.parts.FragmentFound;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Happened;
 import escrel.core.parts.LeftOut;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.SchoolChosen;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.teardown.Eased;
+import escrel.core.teardown.LeftFitted;
 import escrel.core.teardown.PartOff;
 import escrel.core.teardown.PartOn;
+import escrel.core.teardown.StateSet;
 import escrel.core.teardown.Visit;
+import escrel.core.teardown.WayInPlanned;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.ReadingTaken;
 import java.util.Map;
@@ -46,7 +62,23 @@ public final class StepJson {
             Map.entry("oil-skipped", OilSkipped.class),
             Map.entry("test", TestMade.class),
             Map.entry("waived", Waived.class),
-            Map.entry("handed-over", HandedOver.class));
+            Map.entry("handed-over", HandedOver.class),
+            Map.entry("school", SchoolChosen.class),
+            Map.entry("left-fitted", LeftFitted.class),
+            Map.entry("eased", Eased.class),
+            Map.entry("state-set", StateSet.class),
+            Map.entry("way-in", WayInPlanned.class),
+            Map.entry("happened", Happened.class),
+            Map.entry("gauged", Gauged.class),
+            Map.entry("fragment", FragmentFound.class),
+            Map.entry("fragment-explained", FragmentExplained.class),
+            Map.entry("part-named", PartNamed.class),
+            Map.entry("part-renamed", PartRenamed.class),
+            Map.entry("hold", HoldStated.class),
+            Map.entry("screws", ScrewsStated.class),
+            Map.entry("together", CameTogether.class),
+            Map.entry("pinned", Pinned.class),
+            Map.entry("side-photo", SidePhotographed.class));
     private static final Map<Class<?>, String> NAMES =
             KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
 

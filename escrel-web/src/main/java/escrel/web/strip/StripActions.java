@@ -3,7 +3,6 @@ package escrel.web.strip;
 import escrel.core.MendableException;
 import escrel.core.service.PhotoAdded;
 import escrel.core.teardown.Caution;
-import escrel.core.school.Schools;
 import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -37,7 +36,7 @@ class StripActions {
         OpenJob job = workshop.load(number);
         job.requireSequence(form.seq());
         requireThereAndOn(job, form.part());
-        TeardownOrder order = TeardownOrder.from(job.teardown(), Schools.DEFAULT);
+        TeardownOrder order = TeardownOrder.from(job.teardown(), job.schools());
         if (!order.brokenBy(form.part()).isEmpty() && form.step().inSpiteOf().isEmpty()) {
             return Outcome.REASON_WANTED;
         }

@@ -9,8 +9,8 @@ import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
-import escrel.core.service.JobHistory;
 import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingTaken;
@@ -38,7 +38,7 @@ class DemoTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"cv-12", "l-43"})
+    @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8"})
     void sheetIsSoundAndComesBackAsItWent(String id) {
         CalibreSheet sheet = sheet(id);
 
@@ -53,7 +53,7 @@ class DemoTest {
 
     /** Wheels mesh where they should: centre distances agree with pitch radii by the counts. */
     @ParameterizedTest
-    @ValueSource(strings = {"cv-12", "l-43"})
+    @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8"})
     void wheelsMeshWithTheNextPinion(String id) {
         CalibreSheet sheet = sheet(id);
         List<Train.Mobile> mobiles = sheet.train().mobiles();

@@ -1,0 +1,60 @@
+package escrel.web.job;
+
+import escrel.core.school.Choice;
+import escrel.core.school.School;
+import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
+import escrel.core.service.SchoolChosen;
+import escrel.web.storage.SchoolMapper;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The schools that hold: the workshop's, then those of a calibre, then those of a job. */
+@Component
+public class Habits {
+    /** Scope of what the workshop chose for everything. */
+    public static final String WORKSHOP = "";
+
+    private final SchoolMapper mapper;
+
+    Habits(SchoolMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** What was chosen for a scope: the workshop, or a calibre by its id. */
+    public List<Choice> chosen(String scope) {
+        // a choice of a later version that we do not know is left aside
+        return mapper.choices(scope).stream()
+                .flatMap(name ->
+                        Arrays.stream(Choice.values()).filter(c -> c.name().equals(name)))
+                .toList();
+    }
+
+    /** The schools for a calibre; those of the workshop when it is not known. */
+    public Schools of(@Nullable String calibre) {
+        Schools workshop = Schools.DEFAULT.with(chosen(WORKSHOP));
+        return calibre == null ? workshop : workshop.with(chosen(calibre));
+    }
+
+    /** The schools for a job. */
+    public Schools of(@Nullable String calibre, JobHistory history) {
+        return of(calibre)
+                .with(history.all(SchoolChosen.class).map(SchoolChosen::choice).toList());
+    }
+
+    /** Takes a side for a scope. */
+    @Transactional
+    public void choose(String scope, Choice choice) {
+        mapper.forget(scope, choice.school().name());
+        mapper.insert(scope, choice.school().name(), choice.name());
+    }
+
+    /** Goes back to what holds otherwise. */
+    @Transactional
+    public void forget(String scope, School school) {
+        mapper.forget(scope, school.name());
+    }
+}
