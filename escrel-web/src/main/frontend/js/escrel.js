@@ -128,6 +128,121 @@
   document.addEventListener("htmx:afterSwap", showSelected);
   document.addEventListener("DOMContentLoaded", showSelected);
 
+  // ---- a panel's field is ready to type in
+  document.addEventListener("htmx:afterSwap", () => document.getElementById("say")?.focus());
+
+  // ---- photo plan: a click pins the part on the card, a drag moves a pin
+  let dragged = null;
+
+  function place(svg, event) {
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    const radius = Number(svg.dataset.radius);
+    return { x: point.x / radius, y: point.y / radius };
+  }
+
+  document.addEventListener("pointerdown", (event) => {
+    const pin = event.target.closest("[data-pins] .pin");
+    if (pin) dragged = pin.dataset.part;
+  });
+
+  document.addEventListener("pointerup", (event) => {
+    const svg = event.target.closest("[data-pins]");
+    const form = document.getElementById("pin-form");
+    if (svg && form) {
+      const at = place(svg, event);
+      if (dragged) form.elements.part.value = dragged;
+      form.elements.x.value = at.x;
+      form.elements.y.value = at.y;
+      if (form.elements.part.value) document.getElementById("pin-send").click();
+    }
+    dragged = null;
+  });
+
+  // ---- where the plate lies in a picture
+  document.addEventListener("input", (event) => {
+    const form = event.target.closest("[data-plate]");
+    if (!form) return;
+    const circle = form.querySelector("circle");
+    circle.setAttribute("cx", form.elements.centreX.value * 1000);
+    circle.setAttribute("cy", form.elements.centreY.value * 1000);
+    circle.setAttribute("r", form.elements.radius.value * 1000);
+  });
+
+  // ---- tables that take a pasted list: cells spread over columns and rows, arrows move
+  function cellsOf(row) {
+    return [...row.querySelectorAll("input")];
+  }
+
+  function addRow(body) {
+    const row = body.lastElementChild.cloneNode(true);
+    cellsOf(row).forEach((input) => (input.value = ""));
+    body.append(row);
+    return row;
+  }
+
+  document.addEventListener("paste", (event) => {
+    const cell = event.target.closest?.(".grid-table input");
+    const text = event.clipboardData?.getData("text") ?? "";
+    if (!cell || !/[\t\n]/.test(text.trim())) return;
+    event.preventDefault();
+    const body = cell.closest("tbody");
+    let row = cell.closest("tr");
+    const column = cellsOf(row).indexOf(cell);
+    for (const line of text.replace(/\r/g, "").replace(/\n$/, "").split("\n")) {
+      row = row ?? addRow(body);
+      line.split("\t").forEach((value, i) => {
+        const target = cellsOf(row)[column + i];
+        if (target) target.value = value.trim();
+      });
+      row = row.nextElementSibling;
+    }
+    if (!body.lastElementChild || cellsOf(body.lastElementChild).some((input) => input.value)) addRow(body);
+  });
+
+  document.addEventListener("keydown", (event) => {
+    const cell = event.target.closest?.(".grid-table input");
+    if (!cell || !["ArrowUp", "ArrowDown", "Enter"].includes(event.key)) return;
+    const row = cell.closest("tr");
+    const column = cellsOf(row).indexOf(cell);
+    let next = event.key === "ArrowUp" ? row.previousElementSibling : row.nextElementSibling;
+    if (!next && event.key !== "ArrowUp") next = addRow(row.parentElement);
+    if (next) cellsOf(next)[column].focus();
+    event.preventDefault();
+  });
+
+  document.addEventListener("input", (event) => {
+    const row = event.target.closest?.(".grid-table tr");
+    if (row && !row.nextElementSibling) addRow(row.parentElement);
+  });
+
+  // tables travel as text, a line a row
+  document.addEventListener("submit", (event) => {
+    for (const table of event.target.querySelectorAll("[data-table]")) {
+      const lines = [...table.querySelectorAll("tbody tr")].map((row) => cellsOf(row).map((input) => input.value.replace(/[\t\n]/g, " ")).join("\t"));
+      event.target.elements[table.dataset.table].value = lines.filter((line) => line.trim()).join("\n");
+    }
+  });
+
+  document.addEventListener("click", (event) => {
+    const tab = event.target.closest?.("[data-tab]");
+    if (!tab) return;
+    for (const other of document.querySelectorAll("[data-tab]")) other.setAttribute("aria-selected", String(other === tab));
+    for (const sheet of document.querySelectorAll("[data-sheet]")) sheet.hidden = sheet.dataset.sheet !== tab.dataset.tab;
+  });
+
+  // ---- the tray: three letters find a part
+  document.addEventListener("input", (event) => {
+    if (!event.target.matches("[data-find]")) return;
+    const wanted = event.target.value.trim().toLowerCase();
+    let count = 0;
+    for (const place of document.querySelectorAll("[data-names]")) {
+      const hit = wanted.length >= 3 && place.dataset.names.includes(wanted);
+      place.classList.toggle("found", hit);
+      if (hit && count++ === 0) place.scrollIntoView({ block: "nearest" });
+    }
+    document.getElementById("found").textContent = wanted.length < 3 ? "" : count === 0 ? "no part of that name lies here" : count + (count === 1 ? " compartment" : " compartments");
+  });
+
   // ---- nothing is lost in silence when the server cannot be reached
   document.addEventListener("htmx:sendError", () => say("Escrel does not answer. Nothing was recorded; start it again and reload this page."));
   document.addEventListener("htmx:responseError", (event) => {

@@ -54,6 +54,11 @@ public record ScrewPlace(
         OWN_HOLE
     }
 
+    /** The same screw in another place. */
+    public ScrewPlace at(double newX, double newY) {
+        return new ScrewPlace(code, part, newX, newY, length, head, thread, bladeMillimetres, home, note);
+    }
+
     public ScrewPlace {
         note = Copies.text(note);
         thread = thread == null ? Thread.RIGHT : thread;

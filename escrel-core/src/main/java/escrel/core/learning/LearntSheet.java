@@ -7,13 +7,11 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.RingOfHolds;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
-import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
 import escrel.core.calibre.WatchClass;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Step;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,12 +34,13 @@ public final class LearntSheet {
     private final Map<String, Part> parts = new LinkedHashMap<>();
     private final List<Hold> holds;
     private final Map<String, ScrewsStated> screws = new LinkedHashMap<>();
-    private final Map<Side, SidePicture> pictures = new EnumMap<>(Side.class);
+    private final List<SidePicture> pictures;
 
     private LearntSheet(CalibreSheet base) {
         this.base = base;
         base.parts().forEach(p -> parts.put(p.code(), p));
         this.holds = new ArrayList<>(base.holds());
+        this.pictures = new ArrayList<>(base.pictures());
     }
 
     /**
@@ -112,8 +111,8 @@ public final class LearntSheet {
         } else if (step instanceof ScrewsStated stated) {
             screws.put(stated.part(), stated);
         } else if (step instanceof SidePhotographed photo) {
-            pictures.put(
-                    photo.side(),
+            pictures.removeIf(p -> p.number() == photo.photo() && p.side() == photo.side());
+            pictures.add(
                     new SidePicture(photo.photo(), photo.side(), "", photo.centreX(), photo.centreY(), photo.radius()));
         } else if (step instanceof HoldStated stated) {
             state(stated);
@@ -148,10 +147,9 @@ public final class LearntSheet {
                 .toList());
         screws.values().stream().filter(s -> parts.containsKey(s.part())).forEach(s -> all.addAll(places(s)));
         CalibreSheet grown = base.with(List.copyOf(parts.values()), all, holds);
-        if (pictures.isEmpty()) {
-            return grown;
-        }
-        return grown.called(base.id(), base.name(), base.data(), List.copyOf(pictures.values()));
+        return pictures.equals(base.pictures())
+                ? grown
+                : grown.called(base.id(), base.name(), base.data(), List.copyOf(pictures));
     }
 
     /** Screws around the pin of their part, since nobody has pinned them one by one. */

@@ -119,14 +119,14 @@ public final class SheetDifference {
         if (now == null || now.kind() != Shape.Kind.PIN) {
             return false;
         }
-        return old == null || Math.hypot(old.x() - now.x(), old.y() - now.y()) > 1e-9;
+        return old == null || Math.hypot(old.x() - now.x(), old.y() - now.y()) > 1e-6;
     }
 
     private void screws() {
         for (Part part : learnt.parts()) {
             int was = base.screwsOf(part.code()).size();
             int is = learnt.screwsOf(part.code()).size();
-            boolean otherwise = !base.screwsOf(part.code()).equals(learnt.screwsOf(part.code()));
+            boolean otherwise = !kinds(base, part).equals(kinds(learnt, part));
             if (otherwise) {
                 line(
                         Kind.NEW_SCREWS,
@@ -140,6 +140,13 @@ public final class SheetDifference {
                         true);
             }
         }
+    }
+
+    /** Length and thread of each screw; where it stands within its part does not matter here. */
+    private static List<String> kinds(CalibreSheet sheet, Part part) {
+        return sheet.screwsOf(part.code()).stream()
+                .map(s -> s.length() + "/" + s.thread())
+                .toList();
     }
 
     private void holds() {

@@ -1,6 +1,7 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
+import escrel.core.learning.PartNamed;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
@@ -107,6 +108,10 @@ class ArrivalController {
                     "There is no sheet “" + calibre + "”",
                     "The job keeps the calibre it had.",
                     "Choose a sheet from the list, or take one in on the calibres page.");
+        }
+        if (!workshop.load(number).recorded().all(PartNamed.class).toList().isEmpty()) {
+            // parts with working names: which of them is which is asked first
+            return "redirect:/jobs/" + number + "/bind?calibre=" + calibre;
         }
         workshop.append(number, seq, new CalibreBound(calibre, version));
         return "redirect:/jobs/" + number + "/arrival";

@@ -4,19 +4,27 @@ import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
-import escrel.core.school.Schools;
+import escrel.core.calibre.Train;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.web.job.Habits;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
+import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,14 +34,21 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import tools.jackson.databind.JsonNode;
 
 /** The library of sheets. */
 @Controller
 class CalibresController {
     private final Sheets sheets;
+    private final Library library;
+    private final Habits habits;
+    private final SheetPictureMapper pictures;
 
-    CalibresController(Sheets sheets) {
+    CalibresController(Sheets sheets, Library library, Habits habits, SheetPictureMapper pictures) {
         this.sheets = sheets;
+        this.library = library;
+        this.habits = habits;
+        this.pictures = pictures;
     }
 
     @GetMapping("/calibres")
@@ -53,8 +68,28 @@ class CalibresController {
         model.addAttribute(
                 "plan",
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
-        model.addAttribute("order", TeardownOrder.from(whole, Schools.DEFAULT));
+        model.addAttribute("order", TeardownOrder.from(whole, habits.of(id)));
+        model.addAttribute("documents", pictures.documents(id));
+        model.addAttribute("periods", sheet.train() == null ? List.of() : periods(sheet));
         return "calibres/calibre";
+    }
+
+    /** A wheel of the train with its time for a turn. */
+    record Period(String name, int teeth, int leaves, double seconds) {}
+
+    private static List<Period> periods(CalibreSheet sheet) {
+        Train train = Objects.requireNonNull(sheet.train());
+        List<Double> seconds = train.periodsSeconds();
+        List<Period> all = new ArrayList<>();
+        for (int i = 0; i < train.mobiles().size(); i++) {
+            Train.Mobile mobile = train.mobiles().get(i);
+            all.add(new Period(
+                    sheet.requirePart(mobile.part()).name(),
+                    mobile.wheelTeeth(),
+                    mobile.pinionLeaves(),
+                    seconds.get(i)));
+        }
+        return all;
     }
 
     /** Dial and hands would hide what the sheet is about. */
@@ -65,7 +100,7 @@ class CalibresController {
     @GetMapping(value = "/calibres/{id}/sheet.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     String export(@PathVariable String id) {
-        return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(SheetJson.write(require(id)));
+        return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(library.write(require(id)));
     }
 
     private CalibreSheet require(String id) {
@@ -78,9 +113,62 @@ class CalibresController {
 
     @PostMapping("/calibres/import")
     String take(@RequestParam MultipartFile sheet, RedirectAttributes flash) throws IOException {
-        CalibreSheet read = SheetJson.read(new String(sheet.getBytes(), StandardCharsets.UTF_8));
-        int version = sheets.keep(read);
-        flash.addFlashAttribute("said", read.name() + " is kept as version " + version);
+        JsonNode tree = SheetJson.tree(new String(sheet.getBytes(), StandardCharsets.UTF_8));
+        CalibreSheet read = library.take(tree);
+        flash.addFlashAttribute("said", read.name() + " is kept as version " + sheets.latestVersion(read.id()));
         return "redirect:/calibres/" + read.id();
+    }
+
+    @GetMapping("/calibres/{id}/edit")
+    String edit(@PathVariable String id, Model model) {
+        CalibreSheet sheet = require(id);
+        model.addAttribute("sheet", sheet);
+        model.addAttribute("version", sheets.latestVersion(id));
+        model.addAttribute("tables", SheetTables.of(sheet));
+        return "calibres/edit";
+    }
+
+    @PostMapping("/calibres/{id}/edit")
+    String keep(@PathVariable String id, @RequestParam Map<String, String> tables, RedirectAttributes flash) {
+        CalibreSheet edited = library.keep(SheetTables.read(require(id), tables));
+        flash.addFlashAttribute("said", edited.name() + " is kept as version " + sheets.latestVersion(id));
+        return "redirect:/calibres/" + id;
+    }
+
+    @PostMapping("/calibres/{id}/copy")
+    String copy(@PathVariable String id, @RequestParam String newId, @RequestParam String newName) {
+        library.copy(require(id), newId.strip(), newName.strip());
+        return "redirect:/calibres/" + newId.strip() + "/edit";
+    }
+
+    @PostMapping("/calibres/{id}/documents")
+    String attach(
+            @PathVariable String id,
+            @RequestParam String title,
+            @RequestParam String source,
+            @RequestParam MultipartFile document)
+            throws IOException {
+        library.attach(require(id), title.strip(), source.strip(), document.getContentType(), document.getBytes());
+        return "redirect:/calibres/" + id;
+    }
+
+    @GetMapping("/calibres/{id}/documents/{number}")
+    ResponseEntity<byte[]> document(@PathVariable String id, @PathVariable int number) {
+        // always to be kept as a file: a document found elsewhere is never run in the page
+        return pictures.document(id, number)
+                .map(d -> ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + "-" + number + "\"")
+                        .body(d.bytes()))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/calibres/{id}/pictures/{number}")
+    ResponseEntity<byte[]> picture(@PathVariable String id, @PathVariable int number) {
+        return pictures.find(id, number)
+                .map(p -> ResponseEntity.ok()
+                        .contentType(MediaType.parseMediaType(p.mediaType()))
+                        .body(p.bytes()))
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 }

@@ -10,7 +10,6 @@ import escrel.core.calibre.Side;
 import escrel.core.lubrication.EscapeDosing;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
-import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.Constraint;
 import escrel.core.teardown.TeardownOrder;
@@ -87,7 +86,7 @@ record ClimbView(
                         : current.side();
         Set<String> free = plan.freeNow().stream().map(Line::code).collect(Collectors.toSet());
         return new ClimbView(
-                Ladder.of(state, history, Ladder.order(state, TeardownOrder.from(state, Schools.DEFAULT)), partCode),
+                Ladder.of(state, history, Ladder.order(state, TeardownOrder.from(state, job.schools())), partCode),
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, partCode, Set.of())),
                 up,
                 current == null ? null : card(sheet, state, history, plan, current),

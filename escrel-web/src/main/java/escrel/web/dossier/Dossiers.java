@@ -77,6 +77,8 @@ class Dossiers {
             photo.put("number", picture.number());
             photo.put("mediaType", picture.mediaType());
             photo.put("base64", Base64.getEncoder().encodeToString(picture.bytes()));
+            pictures.findFull(number, picture.number())
+                    .ifPresent(f -> photo.put("fullBase64", Base64.getEncoder().encodeToString(f.bytes())));
         }
         return out;
     }
@@ -193,18 +195,25 @@ class Dossiers {
 
     private void keepPhotos(JsonNode nodes, int number) {
         for (JsonNode node : nodes) {
-            byte[] bytes;
-            try {
-                bytes = Base64.getDecoder().decode(node.path("base64").asString(""));
-            } catch (IllegalArgumentException e) {
-                throw refuse("Photo " + node.path("number").asInt(0) + " is damaged");
-            }
+            byte[] bytes = decoded(node, "base64");
             String mediaType = node.path("mediaType").asString("");
             if (!PICTURES.contains(mediaType)) {
                 throw refuse("Photo " + node.path("number").asInt(0) + " is of the kind “" + mediaType
                         + "”, which is not taken");
             }
             photos.keepAsIs(number, node.path("number").asInt(0), mediaType, bytes);
+            if (node.has("fullBase64")) {
+                byte[] full = decoded(node, "fullBase64");
+                pictures.scaled(number, node.path("number").asInt(0), bytes, full);
+            }
+        }
+    }
+
+    private static byte[] decoded(JsonNode node, String field) {
+        try {
+            return Base64.getDecoder().decode(node.path(field).asString(""));
+        } catch (IllegalArgumentException e) {
+            throw refuse("Photo " + node.path("number").asInt(0) + " is damaged");
         }
     }
 

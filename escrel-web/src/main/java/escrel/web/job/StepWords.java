@@ -4,16 +4,25 @@ import escrel.core.assembly.TestMade;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.cleaning.Washed;
+import escrel.core.learning.CameTogether;
+import escrel.core.learning.HoldStated;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.ScrewsStated;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.parts.Decided;
 import escrel.core.parts.FindingRaised;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Happened;
 import escrel.core.parts.LeftOut;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Step;
+import escrel.core.teardown.Eased;
+import escrel.core.teardown.LeftFitted;
 import escrel.core.teardown.PartOff;
 import escrel.core.teardown.PartOn;
 import escrel.core.teardown.Visit;
+import escrel.core.teardown.WayInPlanned;
 import escrel.core.timing.readings.ReadingTaken;
 import org.jspecify.annotations.Nullable;
 
@@ -56,6 +65,41 @@ public final class StepWords {
         }
         if (step instanceof ReadingTaken reading) {
             return "reading " + reading.reading().position().words();
+        }
+        return learning(step, sheet);
+    }
+
+    private static String learning(Step step, @Nullable CalibreSheet sheet) {
+        if (step instanceof PartNamed named) {
+            return "name " + named.name();
+        }
+        if (step instanceof HoldStated hold) {
+            return part(hold.part(), sheet) + " held by " + part(hold.by(), sheet);
+        }
+        if (step instanceof CameTogether together) {
+            return part(together.part(), sheet) + " came away with " + part(together.unit(), sheet);
+        }
+        if (step instanceof ScrewsStated screws) {
+            return screws.count() + " screws of " + part(screws.part(), sheet);
+        }
+        if (step instanceof LeftFitted left) {
+            return part(left.parts().get(0), sheet) + " left fitted";
+        }
+        if (step instanceof Happened event) {
+            return part(event.part(), sheet) + " "
+                    + event.what().name().toLowerCase().replace('_', ' ');
+        }
+        if (step instanceof Eased eased) {
+            String turns = eased.turns() > 0 ? " by " + eased.turns() + " turns" : "";
+            return part(eased.part(), sheet) + " "
+                    + eased.way().name().toLowerCase().replace('_', ' ') + turns;
+        }
+        if (step instanceof Gauged gauged) {
+            return part(gauged.part(), sheet) + " "
+                    + gauged.what().name().toLowerCase().replace('_', ' ') + " " + gauged.millimetres() + " mm";
+        }
+        if (step instanceof WayInPlanned way) {
+            return way.target().isEmpty() ? "the whole movement again" : "way in to " + part(way.target(), sheet);
         }
         return step.getClass()
                 .getSimpleName()

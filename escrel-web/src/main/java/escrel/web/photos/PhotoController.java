@@ -21,7 +21,19 @@ class PhotoController {
 
     @GetMapping("/jobs/{job}/photos/{number}")
     ResponseEntity<byte[]> picture(@PathVariable int job, @PathVariable int number) {
-        return serve(mapper.find(job, number));
+        ResponseEntity<byte[]> picture = serve(mapper.find(job, number));
+        // while it is being scaled the small copy stands in, and must not be remembered
+        return mapper.raw(job, number).isEmpty()
+                ? picture
+                : ResponseEntity.status(picture.getStatusCode())
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.noStore())
+                        .body(picture.getBody());
+    }
+
+    @GetMapping("/jobs/{job}/photos/{number}/full")
+    ResponseEntity<byte[]> full(@PathVariable int job, @PathVariable int number) {
+        return serve(mapper.findFull(job, number).or(() -> mapper.find(job, number)));
     }
 
     @GetMapping("/jobs/{job}/photos/{number}/small")

@@ -77,8 +77,7 @@ final class Paths {
 
     /** A drop whose tip stands on the place. */
     static String pin(double x, double y, double r) {
-        return "M%s %sl%s %sa%s %s 0 1 1 %s 0Z"
-                .formatted(n(x), n(y), n(-0.8 * r), n(-1.5 * r), n(r), n(r), n(1.6 * r));
+        return "M%s %sl%s %sa%s %s 0 1 1 %s 0Z".formatted(n(x), n(y), n(-0.8 * r), n(-1.5 * r), n(r), n(r), n(1.6 * r));
     }
 
     static String circle(double x, double y, double r) {
@@ -106,6 +105,21 @@ final class Paths {
         StringBuilder d = new StringBuilder(move(points.get(0)));
         for (double[] p : points.subList(1, points.size())) {
             d.append('L').append(n(p[0])).append(' ').append(n(p[1]));
+        }
+        return d.toString();
+    }
+
+    /** An open line through the points, smoothed. */
+    static String bent(List<double[]> points) {
+        int last = points.size() - 1;
+        StringBuilder d = new StringBuilder(move(points.get(0)));
+        for (int i = 0; i < last; i++) {
+            curve(
+                    d,
+                    points.get(Math.max(0, i - 1)),
+                    points.get(i),
+                    points.get(i + 1),
+                    points.get(Math.min(last, i + 2)));
         }
         return d.toString();
     }

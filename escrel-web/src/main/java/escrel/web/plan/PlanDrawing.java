@@ -2,6 +2,7 @@ package escrel.web.plan;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
+import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Jewel;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
@@ -20,9 +21,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param radius of the plate, mm
  * @param shapes from the bottom up
+ * @param labels names at pins, for a photograph
  */
 public record PlanDrawing(
-        Side side, double radius, List<Drawn> shapes, List<Screw> screws, List<Point> jewels, List<Point> flags) {
+        Side side,
+        double radius,
+        List<Drawn> shapes,
+        List<Screw> screws,
+        List<Point> jewels,
+        List<Point> flags,
+        List<Point> labels) {
     /**
      * A part as drawn.
      *
@@ -101,7 +109,20 @@ public record PlanDrawing(
         // the stem runs in the plate, below everything
         shapes.sort(Comparator.comparing(s -> !s.code().equals(stem)));
         return new PlanDrawing(
-                side, sheet.data().diameterMillimetres() / 2, List.copyOf(shapes), List.copyOf(screws), jewels, flags);
+                side,
+                sheet.data().diameterMillimetres() / 2,
+                List.copyOf(shapes),
+                List.copyOf(screws),
+                jewels,
+                flags,
+                labels(sheet, side));
+    }
+
+    private static List<Point> labels(CalibreSheet sheet, Side side) {
+        return sheet.parts().stream()
+                .filter(p -> p.shape() != null && p.shape().kind() == Shape.Kind.PIN && shownOn(sheet, p, side))
+                .map(p -> new Point(flip(p.shape().x(), side), -p.shape().y() + 0.9, p.name()))
+                .toList();
     }
 
     private static boolean shownOn(CalibreSheet sheet, Part part, Side side) {
@@ -117,6 +138,9 @@ public record PlanDrawing(
         String style = "p-" + shape.kind().name().toLowerCase().replace('_', '-');
         if (part.group() == Group.DIAL_AND_HANDS) {
             style += part.role() == Role.DIAL ? " p-dial" : " p-hand";
+        }
+        if (part.has(Hazard.ECCENTRIC)) {
+            style += " p-eccentric";
         }
         if (gone) {
             style += " s-gone";
@@ -157,10 +181,13 @@ public record PlanDrawing(
                 break;
             case DISC:
                 path = Paths.circle(x, y, r);
+                // an adjuster is drawn as what it is, so that nobody takes it for a screw
+                detail = part.has(Hazard.ECCENTRIC) ? Paths.circle(x + 0.3 * r, y, 0.45 * r) : "";
                 break;
             case RING:
                 // a ring is as wide as its numbers or its spring need
-                path = Paths.circle(x, y, r) + Paths.circle(x, y, 0.8 * r);
+                path = Paths.circle(x, y, r)
+                        + (shape.teeth() > 0 ? Paths.gear(x, y, 0.8 * r, shape.teeth()) : Paths.circle(x, y, 0.8 * r));
                 break;
             case COLUMN_WHEEL:
                 path = Paths.gear(x, y, r, 3 * shape.teeth());
@@ -176,9 +203,18 @@ public record PlanDrawing(
                 path = Paths.outline(turned(shape.points(), side));
                 break;
             default:
-                path = Paths.line(turned(shape.points(), side));
+                // springs are bent, stems and hands are straight
+                path = part.has(Hazard.FLIES)
+                        ? Paths.bent(turned(shape.points(), side))
+                        : Paths.line(turned(shape.points(), side));
         }
         return new Drawn(part.code(), part.name(), style, path, detail);
+    }
+
+    /** A part by itself, as it looks when it is neither chosen nor gone. */
+    static Drawn alone(Part part, Shape shape, Side side) {
+        State plain = new State(c -> false, Set.of(), null, Set.of());
+        return draw(part, shape, side, styleOf(part, shape, false, plain), false);
     }
 
     private static List<double[]> turned(List<double[]> points, Side side) {

@@ -15,6 +15,9 @@ public final class SheetJson {
     /** Version we write. Version 1, which had no lore and no pictures, is read too. */
     public static final int VERSION = 2;
 
+    /** Field of the pictures' bytes in a file; a stored sheet has none, they stand in a table of their own. */
+    public static final String PICTURES = "pictureFiles";
+
     private static final int FAULTS_SHOWN = 12;
 
     private SheetJson() {}
@@ -28,15 +31,18 @@ public final class SheetJson {
         return out;
     }
 
-    /** A sheet from text; a {@link MendableException} names every fault. */
-    public static CalibreSheet read(String text) {
-        JsonNode tree;
+    /** A tree from text; a {@link MendableException} says when it is no JSON. */
+    public static JsonNode tree(String text) {
         try {
-            tree = Json.MAPPER.readTree(text);
+            return Json.MAPPER.readTree(text);
         } catch (JacksonException e) {
             throw refuse("The file is no JSON: " + firstLine(e));
         }
-        return read(tree);
+    }
+
+    /** A sheet from text; a {@link MendableException} names every fault. */
+    public static CalibreSheet read(String text) {
+        return read(tree(text));
     }
 
     /** A sheet from a tree; a {@link MendableException} names every fault. */
@@ -54,6 +60,7 @@ public final class SheetJson {
             ObjectNode body = object.deepCopy();
             body.remove("schema");
             body.remove("version");
+            body.remove(PICTURES);
             sheet = Json.MAPPER.treeToValue(body, CalibreSheet.class);
         } catch (JacksonException e) {
             throw refuse("The sheet cannot be read: " + firstLine(e));

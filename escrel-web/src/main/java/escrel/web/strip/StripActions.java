@@ -1,12 +1,18 @@
 package escrel.web.strip;
 
 import escrel.core.MendableException;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
+import escrel.core.teardown.StateSet;
 import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,12 +46,16 @@ class StripActions {
         if (!order.brokenBy(form.part()).isEmpty() && form.step().inSpiteOf().isEmpty()) {
             return Outcome.REASON_WANTED;
         }
-        boolean asks = Caution.before(job.requireSheet(), job.requireSheet().requirePart(form.part())).stream()
+        Part part = job.requireSheet().requirePart(form.part());
+        boolean asks = Caution.before(job.requireSheet(), part, job.schools()).stream()
                 .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
         if (asks && !form.answered()) {
             return Outcome.ASKED;
         }
-        workshop.append(number, form.seq(), form.step());
+        List<Step> steps = part.stateBefore().isEmpty()
+                ? List.of(form.step())
+                : List.of(new StateSet(part.code(), part.stateBefore()), form.step());
+        workshop.append(number, form.seq(), steps);
         return Outcome.RECORDED;
     }
 
@@ -64,10 +74,11 @@ class StripActions {
         }
     }
 
-    /** Keeps a photo of a part. */
+    /** Keeps a photo of a part, or of the side that lies up. */
     @Transactional
-    public void photo(int number, int seq, String part, byte[] picture) {
+    public int photo(int number, int seq, @Nullable String part, Side side, byte[] picture) {
         int photo = photos.keep(number, picture);
-        workshop.append(number, seq, new PhotoAdded(photo, part, ""));
+        workshop.append(number, seq, new PhotoAdded(photo, part, "", side));
+        return photo;
     }
 }

@@ -24,22 +24,23 @@ class StripController {
 
     private final Workshop workshop;
     private final StripActions actions;
+    private final StripActs acts;
     private final Visits visits;
 
-    StripController(Workshop workshop, StripActions actions, Visits visits) {
+    StripController(Workshop workshop, StripActions actions, StripActs acts, Visits visits) {
         this.workshop = workshop;
         this.actions = actions;
+        this.acts = acts;
         this.visits = visits;
     }
 
     @GetMapping("/jobs/{number}/strip")
     String strip(
             @PathVariable int number,
-            @RequestParam(required = false) @Nullable String part,
-            @RequestParam(required = false) @Nullable Side side,
+            @ModelAttribute StripView.Asked asked,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String partOfPage,
             Model model) {
-        fill(model, number, part, side, null, null, null);
+        fill(model, number, asked, null, null, null);
         return partOfPage == null ? "strip/strip" : BENCH;
     }
 
@@ -47,14 +48,35 @@ class StripController {
     String off(@PathVariable int number, @ModelAttribute StripForm form, Model model) {
         StripActions.Outcome outcome = actions.takeOff(number, form);
         boolean done = outcome == StripActions.Outcome.RECORDED;
-        fill(model, number, done ? null : form.part(), null, outcome, done ? null : form, null);
+        fill(model, number, StripView.Asked.part(done ? null : form.part()), outcome, done ? null : form, null);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/act")
+    String act(@PathVariable int number, @ModelAttribute StripActs.Form form, Model model) {
+        StripActs.Done done = acts.record(number, form);
+        fill(model, number, new StripView.Asked(done.part(), form.side(), null, false), null, null, done.said());
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/pin")
+    String pin(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam Side side,
+            @RequestParam double x,
+            @RequestParam double y,
+            Model model) {
+        acts.pin(number, seq, part, side, x, y);
+        fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Pinned");
         return BENCH;
     }
 
     @PostMapping("/jobs/{number}/strip/undo")
     String undo(@PathVariable int number, @RequestParam int seq, Model model) {
         String back = workshop.takeBack(number, seq);
-        fill(model, number, null, null, null, null, "Taken back: " + back);
+        fill(model, number, StripView.Asked.part(null), null, null, "Taken back: " + back);
         return BENCH;
     }
 
@@ -66,7 +88,7 @@ class StripController {
             @RequestParam String visitor,
             Model model) {
         String said = visits.toggle(number, seq, visitor);
-        fill(model, number, part, null, null, null, said);
+        fill(model, number, StripView.Asked.part(part), null, null, said);
         return BENCH;
     }
 
@@ -75,24 +97,24 @@ class StripController {
             @PathVariable int number,
             @RequestParam int seq,
             @RequestParam String part,
+            @RequestParam Side side,
             @RequestParam MultipartFile picture,
             Model model)
             throws IOException {
-        actions.photo(number, seq, part, picture.getBytes());
-        fill(model, number, part, null, null, null, "Photo kept");
+        actions.photo(number, seq, part.isEmpty() ? null : part, side, picture.getBytes());
+        fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Photo kept");
         return BENCH;
     }
 
     private void fill(
             Model model,
             int number,
-            @Nullable String part,
-            @Nullable Side side,
+            StripView.Asked asked,
             StripActions.@Nullable Outcome outcome,
             @Nullable StripForm form,
             @Nullable String said) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", StripView.of(job, part, side, outcome, form, said));
+        model.addAttribute("view", StripView.of(job, asked, outcome, form, said));
     }
 }

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param seq what the page was made from
  * @param answered whether the questions before the step have been answered
+ * @param screwsCounted when it was not the number on the sheet
+ * @param letDown how the power came down; only with the power-down
  */
 record StripForm(
         String part,
@@ -19,7 +21,9 @@ record StripForm(
         PartOff.@Nullable Plan plan,
         @Nullable String note,
         @Nullable String inSpiteOf,
-        boolean answered) {
+        boolean answered,
+        @Nullable Integer screwsCounted,
+        PartOff.@Nullable LetDown letDown) {
     PartOff step() {
         return new PartOff(
                 part,
@@ -27,7 +31,9 @@ record StripForm(
                 screws == null ? ScrewsFound.AS_ON_SHEET : screws,
                 plan == null ? PartOff.Plan.KEEP : plan,
                 text(note),
-                text(inSpiteOf));
+                text(inSpiteOf),
+                screwsCounted,
+                letDown);
     }
 
     private static String text(@Nullable String value) {
@@ -36,6 +42,7 @@ record StripForm(
 
     /** The form before anything was chosen. */
     static StripForm fresh(String part, int seq) {
-        return new StripForm(part, seq, Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", "", false);
+        return new StripForm(
+                part, seq, Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", "", false, null, null);
     }
 }

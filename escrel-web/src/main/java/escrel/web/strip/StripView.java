@@ -5,9 +5,10 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
+import escrel.core.calibre.SidePicture;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
-import escrel.core.school.Schools;
+import escrel.core.parts.Searches;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PhotoAdded;
 import escrel.core.teardown.Caution;
@@ -44,7 +45,61 @@ record StripView(
         boolean canUndo,
         StripActions.@Nullable Outcome outcome,
         StripForm form,
-        @Nullable String said) {
+        @Nullable String said,
+        @Nullable StripPanel panel,
+        @Nullable PhotoPlan photo,
+        List<Integer> filmStrip,
+        boolean photoDue,
+        boolean unknown,
+        @Nullable String target) {
+    /**
+     * What the page asks for.
+     *
+     * @param part to show on the card
+     * @param side to show up
+     * @param panel to open on the card
+     * @param drawn whether the drawing is wanted although there is a photograph
+     */
+    record Asked(
+            @Nullable String part,
+            @Nullable Side side,
+            @Nullable String panel,
+            boolean drawn) {
+        static Asked part(@Nullable String part) {
+            return new Asked(part, null, null, false);
+        }
+    }
+
+    /**
+     * A photograph in the place of the plan, in millimetres of the plan.
+     *
+     * @param address where the picture is got
+     * @param left of the picture
+     * @param top of the picture
+     * @param width of the picture; its height follows
+     */
+    record PhotoPlan(String address, double left, double top, double width) {
+        static @Nullable PhotoPlan of(OpenJob job, CalibreSheet sheet, Side side) {
+            return sheet.pictures().stream()
+                    .filter(p -> p.side() == side)
+                    .reduce((a, b) -> b)
+                    .map(p -> {
+                        double width = sheet.data().diameterMillimetres() / 2 / p.radius();
+                        return new PhotoPlan(pictureOf(job, p), -p.centreX() * width, -p.centreY() * width, width);
+                    })
+                    .orElse(null);
+        }
+    }
+
+    private static String pictureOf(OpenJob job, SidePicture picture) {
+        CalibreSheet bound = job.sheet();
+        return bound != null && bound.pictures().contains(picture)
+                ? "/calibres/" + bound.id() + "/pictures/" + picture.number()
+                : "/jobs/" + job.number() + "/photos/" + picture.number();
+    }
+
+    private static final int PARTS_BETWEEN_PHOTOS = 6;
+
     /**
      * A choice on the card.
      *
@@ -79,6 +134,9 @@ record StripView(
      *
      * @param isOff whether it is off already
      * @param isNext whether it is what the plan proposes
+     * @param screwCount on the sheet
+     * @param seen what it always came off after, though nobody stated why
+     * @param keptWith the part it is not to be separated from
      * @param tray number of its compartment: the order of removal
      */
     record Card(
@@ -95,7 +153,12 @@ record StripView(
             List<Finding> findings,
             @Nullable PartOff recorded,
             @Nullable Visiting visiting,
-            String wayIn) {}
+            String wayIn,
+            int screwCount,
+            List<String> seen,
+            @Nullable String keptWith,
+            boolean leftFitted,
+            boolean lost) {}
 
     /**
      * A visit that the key would begin or end.
@@ -106,50 +169,74 @@ record StripView(
 
     static StripView of(
             OpenJob job,
-            @Nullable String wanted,
-            @Nullable Side side,
+            Asked asked,
             StripActions.@Nullable Outcome outcome,
             @Nullable StripForm form,
             @Nullable String said) {
-        TeardownState state = job.teardown();
-        CalibreSheet sheet = state.sheet();
-        TeardownOrder order = TeardownOrder.from(state, Schools.DEFAULT);
+        CalibreSheet sheet = job.movement();
+        TeardownState state = TeardownState.of(sheet, job.history());
+        TeardownOrder order = TeardownOrder.from(state, job.schools());
         List<Part> all = Ladder.order(state, order);
-        Part selected =
-                sheet.part(wanted == null ? "" : wanted).or(order::next).orElseGet(() -> all.get(all.size() - 1));
+        Part selected = sheet.part(asked.part() == null ? "" : asked.part())
+                .or(order::next)
+                .orElseGet(() -> all.isEmpty() ? null : all.get(all.size() - 1));
         Findings findings = Findings.of(job.history());
-        Side up = side != null
-                ? side
-                : selected.side() == Side.IN_HAND ? TeardownOrder.sideUp(state).orElse(Side.TRAIN) : selected.side();
-        Set<String> free = state.freeNow().stream()
-                .map(Part::code)
-                .filter(c -> order.brokenBy(c).isEmpty())
-                .collect(Collectors.toSet());
-        Set<String> flagged = findings.all().stream()
-                .filter(f -> f.isOpen() && f.part() != null)
-                .map(Finding::part)
-                .collect(Collectors.toSet());
+        Side up = asked.side() != null ? asked.side() : sideOf(state, selected);
+        boolean unknown = job.sheet() == null;
+        // of an unknown calibre the next part has no name yet
+        boolean nameNext = unknown
+                && asked.panel() == null
+                && asked.part() == null
+                && order.remaining().isEmpty();
+        StripPanel panel = StripPanels.of(nameNext ? "name" : asked.panel(), job, selected);
         int at = all.indexOf(selected);
+        String code = selected == null ? null : selected.code();
         return new StripView(
-                Ladder.of(state, job.history(), all, selected.code()),
-                PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, selected.code(), flagged)),
+                Ladder.of(state, job.history(), all, code),
+                PlanDrawing.of(
+                        sheet, up, new PlanDrawing.State(state::isOff, free(state, order), code, flagged(findings))),
                 up,
-                card(job, state, order, selected, findings),
+                selected == null ? null : card(job, state, order, selected, findings),
                 at > 0 ? all.get(at - 1).code() : null,
-                at < all.size() - 1 ? all.get(at + 1).code() : null,
+                at >= 0 && at < all.size() - 1 ? all.get(at + 1).code() : null,
                 order.turnOvers(),
                 state.screwsOut().size(),
                 findings.open().size(),
                 lastPhoto(job.history()),
                 job.history().nextToTakeBack().isPresent(),
                 outcome,
-                form == null ? StripForm.fresh(selected.code(), job.sequence()) : form,
-                said);
+                form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
+                said,
+                panel,
+                asked.drawn() ? null : PhotoPlan.of(job, sheet, up),
+                job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
+                sincePhoto(job.history()) >= PARTS_BETWEEN_PHOTOS,
+                unknown,
+                state.target().map(t -> sheet.requirePart(t).name()).orElse(null));
+    }
+
+    private static Side sideOf(TeardownState state, @Nullable Part selected) {
+        Side side = selected == null ? Side.IN_HAND : selected.side();
+        return side == Side.IN_HAND ? TeardownOrder.sideUp(state).orElse(Side.TRAIN) : side;
+    }
+
+    private static Set<String> free(TeardownState state, TeardownOrder order) {
+        return state.freeNow().stream()
+                .map(Part::code)
+                .filter(c -> order.brokenBy(c).isEmpty())
+                .collect(Collectors.toSet());
+    }
+
+    private static Set<String> flagged(Findings findings) {
+        return findings.all().stream()
+                .filter(f -> f.isOpen() && f.part() != null)
+                .map(Finding::part)
+                .collect(Collectors.toSet());
     }
 
     private static Card card(OpenJob job, TeardownState state, TeardownOrder order, Part part, Findings findings) {
         CalibreSheet sheet = state.sheet();
-        List<Caution> cautions = Caution.before(sheet, part);
+        List<Caution> cautions = Caution.before(sheet, part, job.schools());
         boolean off = state.isOff(part.code());
         boolean next = order.next().filter(part::equals).isPresent();
         int place = state.order().indexOf(part.code());
@@ -176,19 +263,33 @@ record StripView(
                 findings.on(part.code()),
                 state.stepOf(part.code()).orElse(null),
                 visiting(state, part),
-                wayIn(state, part));
+                wayIn(job, state, part),
+                screws.size(),
+                off ? List.of() : seen(order, part),
+                part.staysWith() == null
+                        ? null
+                        : sheet.part(part.staysWith()).map(Part::name).orElse(null),
+                state.leftFitted().contains(part.code()),
+                Searches.of(job.history()).isLost(part.code()));
     }
 
     /** What would have to come off first, in words; empty when nothing would. */
-    private static String wayIn(TeardownState state, Part part) {
-        if (state.isOff(part.code())) {
+    private static String wayIn(OpenJob job, TeardownState state, Part part) {
+        if (state.isOff(part.code()) || state.target().isPresent()) {
             return "";
         }
-        TeardownOrder way = TeardownOrder.wayIn(state, Schools.DEFAULT, part.code());
+        TeardownOrder way = TeardownOrder.wayIn(state, job.schools(), part.code());
         int first = way.remaining().size() - 1;
         return first == 0
                 ? ""
                 : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
+    }
+
+    private static List<String> seen(TeardownOrder order, Part part) {
+        return order.waitingFor(part.code()).stream()
+                .filter(c -> c.weight() == Constraint.Weight.SEEN)
+                .map(Constraint::why)
+                .toList();
     }
 
     private static String heading(TeardownOrder order, Part part) {
@@ -208,18 +309,21 @@ record StripView(
         return new Visiting(visitor.code(), in, words);
     }
 
-    private static String lastPhoto(JobHistory history) {
+    private static int sincePhoto(JobHistory history) {
         int since = 0;
-        boolean any = false;
         for (var entry : history.counting()) {
             if (entry.step() instanceof PhotoAdded) {
                 since = 0;
-                any = true;
             } else if (entry.step() instanceof PartOff) {
                 since++;
             }
         }
-        if (!any) {
+        return since;
+    }
+
+    private static String lastPhoto(JobHistory history) {
+        int since = sincePhoto(history);
+        if (history.last(PhotoAdded.class).isEmpty()) {
             return since == 0 ? "none yet" : "none yet, " + since + " parts off";
         }
         return since == 0 ? "just now" : "last one " + since + (since == 1 ? " part ago" : " parts ago");

@@ -1,0 +1,352 @@
+package escrel.web.calibres;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.AssemblyTest;
+import escrel.core.calibre.CalibreData;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.EarlyIn;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Hazard;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.Jewel;
+import escrel.core.calibre.Lore;
+import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Shape;
+import escrel.core.calibre.Side;
+import escrel.core.calibre.StemRelease;
+import escrel.core.calibre.Train;
+import escrel.core.calibre.Wash;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/**
+ * A sheet as tables of text, a line a row, and back. What is typed or pasted is read cell by cell; everything wrong is
+ * named with table, row and column before anything is kept.
+ */
+final class SheetTables {
+    private static final int FAULTS_SHOWN = 8;
+
+    private final CalibreSheet base;
+    private final Map<String, String> tables;
+    private final List<String> faults = new ArrayList<>();
+
+    private SheetTables(CalibreSheet base, Map<String, String> tables) {
+        this.base = base;
+        this.tables = tables;
+    }
+
+    /** The tables of a sheet, in the order of {@link SheetTable}. */
+    static List<SheetTable.Filled> of(CalibreSheet sheet) {
+        List<SheetTable.Filled> all = new ArrayList<>();
+        for (SheetTable table : SheetTable.values()) {
+            all.add(new SheetTable.Filled(table, rows(sheet, table)));
+        }
+        return all;
+    }
+
+    private static List<List<String>> rows(CalibreSheet s, SheetTable table) {
+        return switch (table) {
+            case DATA -> dataRows(s);
+            case PARTS -> s.parts().stream().map(SheetTables::partRow).toList();
+            case SHAPES ->
+                s.parts().stream()
+                        .filter(p -> p.shape() != null)
+                        .map(p -> shapeRow(p.code(), Objects.requireNonNull(p.shape())))
+                        .toList();
+            case SCREWS ->
+                s.screws().stream()
+                        .map(x -> List.of(
+                                x.code(),
+                                x.part(),
+                                n(x.x()),
+                                n(x.y()),
+                                e(x.length()),
+                                e(x.head()),
+                                e(x.thread()),
+                                n(x.bladeMillimetres()),
+                                e(x.home()),
+                                x.note()))
+                        .toList();
+            case HOLDS ->
+                s.holds().stream()
+                        .map(h -> List.of(h.part(), h.by(), h.why(), e(h.basis())))
+                        .toList();
+            case EARLY ->
+                s.earlyIns().stream()
+                        .map(x -> List.of(x.part(), x.before(), x.why()))
+                        .toList();
+            case OIL ->
+                s.oilPoints().stream()
+                        .map(o -> List.of(
+                                o.code(),
+                                o.name(),
+                                o.part(),
+                                e(o.side()),
+                                e(o.lubricant()),
+                                o.amount(),
+                                t(o.after()),
+                                t(o.before()),
+                                n(o.x()),
+                                n(o.y()),
+                                o.why()))
+                        .toList();
+            case TESTS ->
+                s.tests().stream()
+                        .map(x -> List.of(x.code(), x.name(), e(x.side()), x.after(), t(x.before()), x.expect()))
+                        .toList();
+            case JEWELS ->
+                s.jewels().stream()
+                        .map(j -> List.of(e(j.kind()), j.part(), e(j.side()), n(j.x()), n(j.y())))
+                        .toList();
+            case TRAIN ->
+                s.train() == null
+                        ? List.of()
+                        : s.train().mobiles().stream()
+                                .map(m -> List.of(
+                                        m.part(),
+                                        String.valueOf(m.wheelTeeth()),
+                                        m.pinionLeaves() == 0 ? "" : String.valueOf(m.pinionLeaves())))
+                                .toList();
+            case LORE -> LoreRows.of(s);
+        };
+    }
+
+    private static List<List<String>> dataRows(CalibreSheet s) {
+        CalibreData d = s.data();
+        StemRelease r = s.stemRelease();
+        List<List<String>> rows = new ArrayList<>(List.of(
+                List.of("name", s.name()),
+                List.of("diameter mm", n(d.diameterMillimetres())),
+                List.of("beats per hour", n(d.beatsPerHour())),
+                List.of("lift angle", d.liftAngleDegrees() == null ? "" : n(d.liftAngleDegrees())),
+                List.of("jewels", String.valueOf(d.jewels())),
+                List.of("setting", e(d.setting())),
+                List.of("stud", e(d.stud())),
+                List.of("class", e(d.watchClass())),
+                List.of("description", t(d.description()))));
+        rows.add(List.of("stem release", r == null ? "" : r.kind()));
+        rows.add(List.of("crown position", r == null ? "" : r.crownPosition()));
+        rows.add(List.of("stem tool", r == null ? "" : r.tool()));
+        rows.add(List.of("stem turns", r == null ? "" : r.turns()));
+        rows.add(List.of("stem warning", r == null ? "" : r.warning()));
+        return rows;
+    }
+
+    private static List<String> partRow(Part p) {
+        return List.of(
+                p.code(),
+                p.name(),
+                e(p.group()),
+                e(p.side()),
+                e(p.role()),
+                t(p.unit()),
+                String.join(", ", p.hazards().stream().map(SheetTables::e).toList()),
+                p.liftFrom(),
+                p.orientation(),
+                e(p.wash()),
+                p.washNote(),
+                p.minutes() == 0 ? "" : n(p.minutes()),
+                p.note(),
+                p.clip(),
+                p.stateBefore(),
+                t(p.staysWith()),
+                String.join(", ", p.aliases()));
+    }
+
+    private static List<String> shapeRow(String code, Shape s) {
+        String points = String.join(
+                " ", s.points().stream().map(p -> n(p[0]) + "," + n(p[1])).toList());
+        return List.of(
+                code,
+                e(s.kind()),
+                n(s.x()),
+                n(s.y()),
+                n(s.radius()),
+                s.teeth() == 0 ? "" : String.valueOf(s.teeth()),
+                points);
+    }
+
+    static String n(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e9
+                ? String.valueOf((long) value)
+                : String.valueOf(value);
+    }
+
+    static String t(Object value) {
+        return value == null ? "" : value.toString();
+    }
+
+    static String e(Enum<?> value) {
+        return value == null ? "" : value.name().toLowerCase().replace('_', ' ');
+    }
+
+    /**
+     * The sheet as edited.
+     *
+     * @param tables by the name of the table; one that is absent stays as it was
+     * @throws MendableException naming table, row and column of everything that cannot be read
+     */
+    static CalibreSheet read(CalibreSheet base, Map<String, String> tables) {
+        SheetTables reading = new SheetTables(base, tables);
+        CalibreSheet sheet = reading.sheet();
+        if (!reading.faults.isEmpty()) {
+            List<String> shown = reading.faults.subList(0, Math.min(FAULTS_SHOWN, reading.faults.size()));
+            throw new MendableException(
+                    String.join("; ", shown),
+                    "The sheet is as it was, and what you typed is still in the tables: go back to them.",
+                    "Correct these cells and keep the sheet again.");
+        }
+        return sheet;
+    }
+
+    private List<SheetRow> of(SheetTable table) {
+        String text = tables.getOrDefault(table.name().toLowerCase(), "");
+        List<SheetRow> rows = new ArrayList<>();
+        int number = 0;
+        for (String line : text.split("\\R")) {
+            number++;
+            if (!line.isBlank()) {
+                rows.add(new SheetRow(table, number, line.split("\t", -1), faults));
+            }
+        }
+        return rows;
+    }
+
+    private boolean given(SheetTable table) {
+        return tables.containsKey(table.name().toLowerCase());
+    }
+
+    private CalibreSheet sheet() {
+        List<Part> parts = given(SheetTable.PARTS)
+                ? of(SheetTable.PARTS).stream().map(this::part).toList()
+                : base.parts();
+        if (given(SheetTable.SHAPES)) {
+            Map<String, Shape> shapes = new HashMap<>();
+            of(SheetTable.SHAPES).forEach(r -> shapes.put(r.text(0), r.shape()));
+            parts = parts.stream().map(p -> p.withShape(shapes.get(p.code()))).toList();
+        } else {
+            parts = parts.stream()
+                    .map(p -> p.withShape(base.part(p.code()).map(Part::shape).orElse(null)))
+                    .toList();
+        }
+        SheetFigures figures = SheetFigures.read(base, given(SheetTable.DATA) ? of(SheetTable.DATA) : null, faults);
+        Lore lore = given(SheetTable.LORE) ? LoreRows.read(base.lore(), of(SheetTable.LORE)) : base.lore();
+        List<String> traps = given(SheetTable.LORE) ? LoreRows.traps(of(SheetTable.LORE)) : base.traps();
+        return new CalibreSheet(
+                base.id(),
+                figures.name(),
+                figures.data(),
+                figures.stemRelease(),
+                parts,
+                given(SheetTable.SCREWS)
+                        ? of(SheetTable.SCREWS).stream().map(SheetTables::screw).toList()
+                        : base.screws(),
+                given(SheetTable.HOLDS)
+                        ? of(SheetTable.HOLDS).stream()
+                                .map(r -> new Hold(
+                                        r.text(0),
+                                        r.text(1),
+                                        r.text(2),
+                                        r.choice(3, Hold.Basis.class, Hold.Basis.STATED)))
+                                .toList()
+                        : base.holds(),
+                given(SheetTable.EARLY)
+                        ? of(SheetTable.EARLY).stream()
+                                .map(r -> new EarlyIn(r.text(0), r.text(1), r.text(2)))
+                                .toList()
+                        : base.earlyIns(),
+                given(SheetTable.OIL)
+                        ? of(SheetTable.OIL).stream().map(SheetTables::oil).toList()
+                        : base.oilPoints(),
+                given(SheetTable.TESTS)
+                        ? of(SheetTable.TESTS).stream()
+                                .map(r -> new AssemblyTest(
+                                        r.text(0),
+                                        r.text(1),
+                                        r.choice(2, Side.class, null),
+                                        r.text(3),
+                                        r.orNull(4),
+                                        r.text(5)))
+                                .toList()
+                        : base.tests(),
+                given(SheetTable.JEWELS)
+                        ? of(SheetTable.JEWELS).stream()
+                                .map(r -> new Jewel(
+                                        r.choice(0, Jewel.Kind.class, null),
+                                        r.text(1),
+                                        r.choice(2, Side.class, null),
+                                        r.number(3, 0),
+                                        r.number(4, 0)))
+                                .toList()
+                        : base.jewels(),
+                given(SheetTable.TRAIN) ? train() : base.train(),
+                traps,
+                lore,
+                base.pictures());
+    }
+
+    private Train train() {
+        List<Train.Mobile> mobiles = of(SheetTable.TRAIN).stream()
+                .map(r -> new Train.Mobile(r.text(0), (int) r.number(1, 0), (int) r.number(2, 0)))
+                .toList();
+        return mobiles.isEmpty() ? null : new Train(mobiles);
+    }
+
+    private Part part(SheetRow r) {
+        return new Part(
+                r.text(0),
+                r.text(1),
+                r.choice(2, Group.class, null),
+                r.choice(3, Side.class, null),
+                r.choice(4, Role.class, null),
+                r.orNull(5),
+                r.choices(6, Hazard.class),
+                r.text(7),
+                r.text(8),
+                r.choice(9, Wash.class, Wash.MACHINE),
+                r.text(10),
+                r.number(11, 0),
+                r.text(12),
+                null,
+                r.list(16),
+                r.text(14),
+                r.orNull(15),
+                r.text(13));
+    }
+
+    private static ScrewPlace screw(SheetRow r) {
+        return new ScrewPlace(
+                r.text(0),
+                r.text(1),
+                r.number(2, 0),
+                r.number(3, 0),
+                r.choice(4, ScrewPlace.LengthClass.class, null),
+                r.choice(5, ScrewPlace.Head.class, ScrewPlace.Head.FLAT),
+                r.choice(6, ScrewPlace.Thread.class, ScrewPlace.Thread.RIGHT),
+                r.number(7, 1),
+                r.choice(8, ScrewPlace.Home.class, ScrewPlace.Home.ANY_OF_ITS_KIND),
+                r.text(9));
+    }
+
+    private static OilPoint oil(SheetRow r) {
+        return new OilPoint(
+                r.text(0),
+                r.text(1),
+                r.text(2),
+                r.choice(3, Side.class, null),
+                r.choice(4, LubricantClass.class, null),
+                r.text(5),
+                r.orNull(6),
+                r.orNull(7),
+                r.number(8, 0),
+                r.number(9, 0),
+                r.text(10));
+    }
+}

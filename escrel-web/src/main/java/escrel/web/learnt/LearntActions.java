@@ -1,0 +1,169 @@
+package escrel.web.learnt;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Shape;
+import escrel.core.calibre.SheetCheck;
+import escrel.core.calibre.SidePicture;
+import escrel.core.learning.LearntSheet;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.SeenOrders;
+import escrel.core.learning.SheetDifference;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.JobHistory;
+import escrel.core.teardown.PartOff;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.storage.PhotoMapper;
+import escrel.web.storage.SheetPictureMapper;
+import escrel.web.storage.Sheets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Accepts what was learnt, and binds jobs to sheets half-way down. */
+@Component
+class LearntActions {
+    private final Workshop workshop;
+    private final Sheets sheets;
+    private final PhotoMapper photos;
+    private final SheetPictureMapper sheetPictures;
+
+    LearntActions(Workshop workshop, Sheets sheets, PhotoMapper photos, SheetPictureMapper sheetPictures) {
+        this.workshop = workshop;
+        this.sheets = sheets;
+        this.photos = photos;
+        this.sheetPictures = sheetPictures;
+    }
+
+    /** The sheet that a difference is measured against: the newest version, or an empty one. */
+    CalibreSheet base(OpenJob job) {
+        CalibreSheet bound = job.sheet();
+        return bound == null ? LearntSheet.unknown() : sheets.latest(bound.id()).orElse(bound);
+    }
+
+    /** Every teardown of the calibre, this job's included. */
+    SeenOrders orders(OpenJob job) {
+        Map<Integer, JobHistory> histories = new HashMap<>();
+        if (job.sheet() != null) {
+            histories.putAll(workshop.historiesOf(job.sheet().id()));
+        }
+        histories.put(job.number(), job.history());
+        return SeenOrders.of(histories.values().stream()
+                .map(h -> h.all(PartOff.class).map(PartOff::part).distinct().toList())
+                .filter(order -> order.size() > 1)
+                .toList());
+    }
+
+    SheetDifference difference(OpenJob job) {
+        CalibreSheet base = base(job);
+        CalibreSheet learnt = LearntSheet.of(job.sheet() == null ? null : base, job.history());
+        return SheetDifference.between(base, learnt, orders(job));
+    }
+
+    /** Keeps the accepted lines as the next version of the sheet, or as a new sheet, and binds the job to it. */
+    @Transactional
+    public CalibreSheet accept(int number, int seq, List<String> lines, LearntForm form) {
+        OpenJob job = workshop.load(number);
+        job.requireSequence(seq);
+        CalibreSheet accepted = difference(job).apply(lines);
+        CalibreSheet sheet = job.sheet() == null ? named(job, accepted, form) : accepted;
+        List<String> faults = SheetCheck.faultsOf(sheet);
+        if (!faults.isEmpty()) {
+            throw new MendableException(
+                    "The sheet cannot be kept yet: " + String.join("; ", faults.subList(0, Math.min(6, faults.size()))),
+                    "Nothing was changed; every step of the job is as it was.",
+                    "Fill in the figures, or leave out the lines that clash, and accept again.");
+        }
+        int version = sheets.keep(sheet);
+        workshop.append(number, seq, rebound(job, sheet.id(), version));
+        return sheet;
+    }
+
+    /** A first sheet: its own name and figures, pins to its own scale, pictures of its own. */
+    private CalibreSheet named(OpenJob job, CalibreSheet accepted, LearntForm form) {
+        String id = form.id() == null ? "" : form.id().strip();
+        if (sheets.latestVersion(id) > 0) {
+            throw new MendableException(
+                    "There is a sheet “" + id + "” already",
+                    "Nothing was changed.",
+                    "Choose another short name, or bind the job to that sheet.");
+        }
+        double scale = form.data().diameterMillimetres() / (2 * LearntSheet.UNMEASURED_RADIUS);
+        List<Part> parts = accepted.parts().stream().map(p -> scaled(p, scale)).toList();
+        List<SidePicture> pictures = new ArrayList<>();
+        for (SidePicture picture : LearntSheet.of(null, job.history()).pictures()) {
+            int kept = sheetPictures.nextNumber(id);
+            photos.find(job.number(), picture.number()).ifPresent(p -> {
+                sheetPictures.insert(id, kept, p.mediaType(), p.bytes());
+                pictures.add(new SidePicture(
+                        kept,
+                        picture.side(),
+                        picture.caption(),
+                        picture.centreX(),
+                        picture.centreY(),
+                        picture.radius()));
+            });
+        }
+        List<ScrewPlace> screws = accepted.screws().stream()
+                .map(s -> s.at(s.x() * scale, s.y() * scale))
+                .toList();
+        return accepted.with(parts, screws, accepted.holds())
+                .called(id, form.name() == null ? "" : form.name().strip(), form.data(), pictures);
+    }
+
+    private static Part scaled(Part part, double scale) {
+        Shape shape = part.shape();
+        return shape == null ? part : part.withShape(Shape.pin(shape.x() * scale, shape.y() * scale));
+    }
+
+    /** The job bound to another version: what working names were said to be stays said. */
+    CalibreBound rebound(OpenJob job, String calibre, int version) {
+        return job.recorded()
+                .last(CalibreBound.class)
+                .map(b -> new CalibreBound(calibre, version, b.variant(), b.as(), b.sameAs()))
+                .orElse(new CalibreBound(calibre, version));
+    }
+
+    /** Parts that this job named itself. */
+    List<Part> working(OpenJob job) {
+        Set<String> own = new HashSet<>();
+        job.recorded().all(PartNamed.class).forEach(n -> own.add(n.code()));
+        return LearntSheet.of(null, job.recorded()).parts().stream()
+                .filter(p -> own.contains(p.code()))
+                .toList();
+    }
+
+    CalibreSheet requireSheet(String calibre) {
+        return sheets.latest(calibre)
+                .orElseThrow(() -> new MendableException(
+                        "There is no sheet “" + calibre + "”",
+                        "The job keeps the calibre it had.",
+                        "Choose a sheet from the list, or take one in on the calibres page."));
+    }
+
+    @Transactional
+    public void bind(
+            int number, int seq, String calibre, String variant, CalibreBound.As as, Map<String, String> sameAs) {
+        OpenJob job = workshop.load(number);
+        CalibreSheet sheet = requireSheet(calibre);
+        Set<String> named = new HashSet<>();
+        for (Map.Entry<String, String> pair : sameAs.entrySet()) {
+            if (sheet.part(pair.getValue()).isEmpty() || !named.add(pair.getValue())) {
+                throw new MendableException(
+                        "Two working names are said to be “" + pair.getValue() + "”, or the sheet has no such part",
+                        "Nothing was changed.",
+                        "Give each part of the sheet to one working name only.");
+            }
+        }
+        CalibreBound bound = new CalibreBound(calibre, sheets.latestVersion(calibre), variant, as, sameAs);
+        workshop.append(job.number(), seq, bound);
+    }
+}

@@ -1,0 +1,234 @@
+package escrel.web.strip;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Side;
+import escrel.core.learning.CameTogether;
+import escrel.core.learning.HoldStated;
+import escrel.core.learning.LearntSheet;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.PartRenamed;
+import escrel.core.learning.Pinned;
+import escrel.core.learning.ScrewsStated;
+import escrel.core.learning.Vocabulary;
+import escrel.core.parts.FragmentExplained;
+import escrel.core.parts.FragmentFound;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Happened;
+import escrel.core.service.Noted;
+import escrel.core.service.Step;
+import escrel.core.teardown.Eased;
+import escrel.core.teardown.LeftFitted;
+import escrel.core.teardown.TeardownState;
+import escrel.web.job.OpenJob;
+import escrel.web.job.StepWords;
+import escrel.web.job.Workshop;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Records what the panels offer. */
+@Component
+class StripActs {
+    /**
+     * What a panel sends.
+     *
+     * @param part on the card; empty while none has a name
+     * @param value goes with the act, by its line
+     * @param words typed, may be empty
+     */
+    record Form(int seq, StripAct act, String part, String value, String words, Side side) {
+        Form {
+            part = part == null ? "" : part;
+            value = value == null ? "" : value;
+            words = words == null ? "" : words.strip();
+            side = side == null || side == Side.IN_HAND ? Side.TRAIN : side;
+        }
+    }
+
+    /** What came of it: the part to show next, and a sentence. */
+    record Done(String part, String said) {}
+
+    private final Workshop workshop;
+
+    StripActs(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** Records an act. */
+    @Transactional
+    public Done record(int number, Form form) {
+        OpenJob job = workshop.load(number);
+        job.requireSequence(form.seq());
+        CalibreSheet sheet = job.movement();
+        if (form.act() == StripAct.NAME_KIND || form.act() == StripAct.NAME_FREELY) {
+            PartNamed named = named(sheet, form);
+            workshop.append(number, form.seq(), named);
+            return new Done(named.code(), named.name() + " has a name: take it off");
+        }
+        Part part = sheet.part(form.part())
+                .orElseThrow(
+                        () -> refuse("The sheet has no part “" + form.part() + "”", "Choose one from the ladder."));
+        Step step = step(job, sheet, part, form);
+        workshop.append(number, form.seq(), step);
+        boolean moveOn = step instanceof LeftFitted;
+        return new Done(moveOn ? "" : part.code(), said(step, sheet));
+    }
+
+    private static String said(Step step, CalibreSheet sheet) {
+        String words = StepWords.of(step, sheet);
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private static PartNamed named(CalibreSheet sheet, Form form) {
+        Set<String> taken = sheet.parts().stream().map(Part::code).collect(Collectors.toSet());
+        if (form.act() == StripAct.NAME_FREELY) {
+            requireWords(form);
+            Group group = form.value().isEmpty() ? Group.PLATES : Group.valueOf(form.value());
+            return new PartNamed(
+                    Vocabulary.codeFor(form.words(), taken), form.words(), group, form.side(), null, List.of(), null);
+        }
+        String[] value = form.value().split(":");
+        Group group = Group.valueOf(value[0]);
+        Vocabulary.Kind kind = Vocabulary.of(group).get(Integer.parseInt(value[1]));
+        String code = Vocabulary.codeFor(kind.name(), taken);
+        long same = sheet.parts().stream()
+                .filter(p -> p.name().equals(kind.name()) || p.name().startsWith(kind.name() + " "))
+                .count();
+        // a second jumper is told from the first; the right name can be given later
+        String name = same == 0 ? kind.name() : kind.name() + " " + (same + 1);
+        boolean first = kind.role() != null && sheet.withRole(kind.role()).isEmpty();
+        boolean several = kind.role() == Role.POWER_DOWN || kind.role() == Role.RATCHET_WHEEL;
+        return new PartNamed(
+                code, name, group, form.side(), first || several ? kind.role() : null, kind.hazards(), null);
+    }
+
+    private static Step step(OpenJob job, CalibreSheet sheet, Part part, Form form) {
+        return switch (form.act()) {
+            case RENAME -> {
+                requireWords(form);
+                yield new PartRenamed(part.code(), form.words());
+            }
+            case HELD_BY -> held(sheet, part, form);
+            case CAME_WITH -> {
+                Part unit = requirePart(sheet, form.value());
+                if (part.code().equals(unit.unit())) {
+                    throw refuse(
+                            unit.name() + " came away with " + part.name() + " by what was said before",
+                            "Choose another part, or take the earlier statement back.");
+                }
+                yield new CameTogether(part.code(), unit.code());
+            }
+            case SCREWS -> screws(part, form);
+            case LEFT_FITTED, LEFT_WITH_UNIT -> {
+                if (job.teardown().isOff(part.code())) {
+                    throw refuse(part.name() + " is off already", "Only a part that is on can be left.");
+                }
+                yield new LeftFitted(List.of(part.code()), form.words());
+            }
+            case LOOSENED -> new Eased(part.code(), Eased.Way.LOOSENED, number(form, 0, 50));
+            case TURNED_TO_FREE -> new Eased(part.code(), Eased.Way.TURNED_TO_FREE, 0);
+            case MEASURED -> new Gauged(part.code(), Gauged.What.valueOf(form.value()), number(form, 0.001, 2000));
+            case FRAGMENT -> {
+                requireWords(form);
+                yield new FragmentFound(form.words(), "while at " + part.name());
+            }
+            case EXPLAINED -> {
+                requireWords(form);
+                yield new FragmentExplained(Integer.parseInt(form.value()), form.words());
+            }
+            case OBSERVED -> {
+                requireWords(form);
+                yield new Noted(part.code(), form.words());
+            }
+            default -> happened(job, part, form);
+        };
+    }
+
+    private static Step happened(OpenJob job, Part part, Form form) {
+        TeardownState state = job.teardown();
+        Happened.What what = switch (form.act()) {
+            case LOST -> Happened.What.LOST;
+            case FOUND_AGAIN -> Happened.What.FOUND_AGAIN;
+            case FOUND_LOOSE -> Happened.What.FOUND_LOOSE;
+            case DAMAGED_NOW -> Happened.What.DAMAGED_NOW;
+            default -> Happened.What.TAKEN_APART;
+        };
+        if (what == Happened.What.LOST && !state.isOff(part.code())) {
+            throw refuse(part.name() + " is still on by the record", "Record it as off first, then as lost.");
+        }
+        return new Happened(part.code(), what, form.words());
+    }
+
+    private static Step held(CalibreSheet sheet, Part part, Form form) {
+        Part by = requirePart(sheet, form.value());
+        LearntSheet.ringWith(sheet, part.code(), by.code()).ifPresent(ring -> {
+            throw refuse(
+                    "That would make a ring: "
+                            + ring.stream()
+                                    .map(c -> sheet.requirePart(c).name())
+                                    .collect(Collectors.joining(" → ")),
+                    "One of these was stated the wrong way round: take it back, or choose another part.");
+        });
+        return new HoldStated(
+                part.code(), by.code(), form.words().isEmpty() ? "was under it or held by it" : form.words());
+    }
+
+    private static Step screws(Part part, Form form) {
+        String[] value = form.value().split(":");
+        return new ScrewsStated(
+                part.code(),
+                Integer.parseInt(value[0]),
+                ScrewPlace.LengthClass.valueOf(value[1]),
+                ScrewPlace.Thread.valueOf(value[2]));
+    }
+
+    /** Pins a part to a place on the plan, in fractions of the plate's radius as seen on that side. */
+    @Transactional
+    public void pin(int number, int seq, String code, Side side, double seenX, double seenY) {
+        OpenJob job = workshop.load(number);
+        Part part = requirePart(job.movement(), code);
+        if (!(Math.hypot(seenX, seenY) <= 1.3)) {
+            throw refuse(
+                    "The pin lies outside the movement", "Click on the plate, or within a finger's breadth of it.");
+        }
+        workshop.append(number, seq, new Pinned(part.code(), side == Side.TRAIN ? -seenX : seenX, -seenY));
+    }
+
+    private static Part requirePart(CalibreSheet sheet, String code) {
+        return sheet.part(code).orElseThrow(() -> refuse("The sheet has no part “" + code + "”", "Choose another."));
+    }
+
+    private static void requireWords(Form form) {
+        if (form.words().isEmpty()) {
+            throw refuse("Some words are wanted", "Type them and press Enter.");
+        }
+        if (form.words().length() > 1000) {
+            throw refuse("That is " + form.words().length() + " characters, at most 1000 are kept", "Say it shorter.");
+        }
+    }
+
+    private static double number(Form form, double least, double most) {
+        try {
+            double value = Double.parseDouble(form.words().replace(',', '.'));
+            if (value >= least && value <= most) {
+                return value;
+            }
+        } catch (NumberFormatException e) {
+            // said below, like a number out of range
+        }
+        throw refuse(
+                "“" + form.words() + "” is no number between " + least + " and " + most,
+                "Type a number and press Enter.");
+    }
+
+    private static MendableException refuse(String what, String todo) {
+        return new MendableException(what, "Nothing was recorded.", todo);
+    }
+}

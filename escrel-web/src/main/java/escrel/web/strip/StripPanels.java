@@ -1,0 +1,229 @@
+package escrel.web.strip;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.learning.Vocabulary;
+import escrel.core.parts.FragmentFound;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Searches;
+import escrel.core.teardown.TeardownState;
+import escrel.web.job.OpenJob;
+import escrel.web.ladder.Ladder;
+import escrel.web.strip.StripPanel.Item;
+import escrel.web.strip.StripPanel.Say;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** The panels of the strip, by the name that the page sends. */
+final class StripPanels {
+    /** Groups as they are met on the way down, nine on the first page. */
+    private static final List<Group> GROUPS = List.of(
+            Group.CASE,
+            Group.DIAL_AND_HANDS,
+            Group.MOTION_WORK,
+            Group.KEYLESS,
+            Group.BALANCE_AND_ESCAPEMENT,
+            Group.TRAIN,
+            Group.BARREL,
+            Group.CALENDAR,
+            Group.AUTOMATIC,
+            Group.CHRONOGRAPH,
+            Group.ALARM,
+            Group.PLATES);
+
+    private static final int PER_PAGE = 9;
+
+    private StripPanels() {}
+
+    /**
+     * A panel.
+     *
+     * @param name such as {@code more}, {@code name}, {@code kind:TRAIN:0}; an unknown one is no panel
+     * @param part on the card, or nothing while none has a name
+     */
+    static @Nullable StripPanel of(@Nullable String name, OpenJob job, @Nullable Part part) {
+        if (name == null || name.isEmpty()) {
+            return null;
+        }
+        String[] words = name.split(":", 3);
+        return switch (words[0]) {
+            case "name" -> groups(page(words, 1));
+            case "kind" -> kinds(words);
+            case "free" ->
+                say("Name the part", "its name", "text", StripAct.NAME_FREELY, words.length > 1 ? words[1] : "");
+            default -> part == null ? groups(0) : ofPart(words, job, part);
+        };
+    }
+
+    private static @Nullable StripPanel ofPart(String[] words, OpenJob job, Part part) {
+        return switch (words[0]) {
+            case "more" -> more(job, part);
+            case "held" -> others(job, part, "What was it under, or held by?", StripAct.HELD_BY);
+            case "with" -> others(job, part, "What did it come away with?", StripAct.CAME_WITH);
+            case "screws" -> screwCount();
+            case "length" -> screwLengths(words[1]);
+            case "measure" -> measures();
+            case "mm" ->
+                say(
+                        "Measured, in millimetres",
+                        words[1].toLowerCase().replace('_', ' '),
+                        "number",
+                        StripAct.MEASURED,
+                        words[1]);
+            case "happened" -> happened(job, part);
+            case "fragments" -> fragments(job);
+            case "say" ->
+                say(
+                        part.name(),
+                        sayLabel(StripAct.valueOf(words[1])),
+                        sayKind(words[1]),
+                        StripAct.valueOf(words[1]),
+                        words.length > 2 ? words[2] : "");
+            default -> null;
+        };
+    }
+
+    private static int page(String[] words, int at) {
+        return words.length > at && words[at].equals("1") ? 1 : 0;
+    }
+
+    private static StripPanel groups(int page) {
+        List<Item> items = new ArrayList<>();
+        List<Group> shown = page == 0 ? GROUPS.subList(0, PER_PAGE) : GROUPS.subList(PER_PAGE, GROUPS.size());
+        for (Group group : shown) {
+            items.add(Item.to(items.size() + 1, Ladder.groupName(group), "kind:" + group + ":0"));
+        }
+        items.add(Item.to(10, page == 0 ? "other groups" : "back", page == 0 ? "name:1" : "name:0"));
+        return new StripPanel("Name a part: which group?", items, null);
+    }
+
+    private static StripPanel kinds(String[] words) {
+        Group group = Group.valueOf(words[1]);
+        List<Vocabulary.Kind> kinds = Vocabulary.of(group);
+        boolean second = page(words, 2) == 1;
+        int from = second ? PER_PAGE - 1 : 0;
+        int to = second || kinds.size() <= PER_PAGE ? kinds.size() : PER_PAGE - 1;
+        List<Item> items = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            items.add(Item.acts(items.size() + 1, kinds.get(i).name(), StripAct.NAME_KIND, group + ":" + i));
+        }
+        if (to < kinds.size()) {
+            items.add(Item.to(9, "more kinds", "kind:" + group + ":1"));
+        }
+        items.add(Item.to(10, "another name", "free:" + group));
+        return new StripPanel(Ladder.groupName(group) + ": which kind?", items, null);
+    }
+
+    private static StripPanel more(OpenJob job, Part part) {
+        TeardownState state = job.teardown();
+        boolean inUnit = part.unit() != null && state.isOff(part.unit());
+        List<Item> items = List.of(
+                Item.acts(
+                        1,
+                        inUnit ? "leave it together in its unit" : "leave it fitted",
+                        inUnit ? StripAct.LEFT_WITH_UNIT : StripAct.LEFT_FITTED,
+                        ""),
+                Item.to(2, "loosened only …", "say:LOOSENED"),
+                Item.acts(3, "half-moon turned to free", StripAct.TURNED_TO_FREE, ""),
+                Item.to(4, "was held by …", "held"),
+                Item.to(5, "came away with …", "with"),
+                Item.to(6, "its screws …", "screws"),
+                Item.to(7, "measure …", "measure"),
+                Item.to(8, "something happened …", "happened"),
+                Item.to(9, "rename …", "say:RENAME"),
+                Item.to(10, "name a new part …", "name"));
+        return new StripPanel(part.name() + ": what else?", items, null);
+    }
+
+    private static StripPanel happened(OpenJob job, Part part) {
+        boolean lost = Searches.of(job.history()).isLost(part.code());
+        List<Item> items = List.of(
+                lost
+                        ? Item.acts(1, "found again", StripAct.FOUND_AGAIN, "")
+                        : Item.acts(1, "lost: open a search", StripAct.LOST, ""),
+                Item.acts(2, "lay loose", StripAct.FOUND_LOOSE, ""),
+                Item.to(3, "damaged just now …", "say:DAMAGED_NOW"),
+                Item.to(4, "taken apart by mistake …", "say:TAKEN_APART"),
+                Item.to(5, "a fragment nobody can place …", "say:FRAGMENT"),
+                Item.to(6, "a fragment is explained …", "fragments"),
+                Item.to(7, "observed …", "say:OBSERVED"));
+        return new StripPanel("What happened?", items, null);
+    }
+
+    private static StripPanel fragments(OpenJob job) {
+        List<Item> items = new ArrayList<>();
+        for (Map.Entry<Integer, FragmentFound> entry :
+                Searches.of(job.history()).unexplained().entrySet()) {
+            items.add(Item.to(items.size() + 1, entry.getValue().words(), "say:EXPLAINED:" + entry.getKey()));
+        }
+        return new StripPanel(items.isEmpty() ? "No fragment is unexplained" : "Which fragment?", items, null);
+    }
+
+    /** The parts worked on last, latest first: what held a part is nearly always among them. */
+    private static StripPanel others(OpenJob job, Part part, String title, StripAct act) {
+        TeardownState state = job.teardown();
+        CalibreSheet sheet = state.sheet();
+        List<String> near = new ArrayList<>(state.order());
+        Collections.reverse(near);
+        sheet.parts().stream().map(Part::code).filter(c -> !near.contains(c)).forEach(near::add);
+        List<Item> items = new ArrayList<>();
+        near.stream()
+                .filter(c -> !c.equals(part.code()))
+                .limit(PER_PAGE)
+                .forEach(c -> items.add(
+                        Item.acts(items.size() + 1, sheet.requirePart(c).name(), act, c)));
+        return new StripPanel(title, items, null);
+    }
+
+    private static StripPanel screwCount() {
+        List<Item> items = new ArrayList<>();
+        for (int count = 1; count <= 8; count++) {
+            items.add(Item.to(count, count == 1 ? "one" : String.valueOf(count), "length:" + count));
+        }
+        items.add(Item.acts(10, "none", StripAct.SCREWS, "0:SHORT:RIGHT"));
+        return new StripPanel("How many screws held it?", items, null);
+    }
+
+    private static StripPanel screwLengths(String count) {
+        List<Item> items = List.of(
+                Item.acts(1, "very short", StripAct.SCREWS, count + ":VERY_SHORT:RIGHT"),
+                Item.acts(2, "short", StripAct.SCREWS, count + ":SHORT:RIGHT"),
+                Item.acts(3, "middle", StripAct.SCREWS, count + ":MIDDLE:RIGHT"),
+                Item.acts(4, "long", StripAct.SCREWS, count + ":LONG:RIGHT"),
+                Item.acts(5, "short, left-hand", StripAct.SCREWS, count + ":SHORT:LEFT"),
+                Item.acts(6, "odd thread", StripAct.SCREWS, count + ":SHORT:ODD"));
+        return new StripPanel("Of which length?", items, null);
+    }
+
+    private static StripPanel measures() {
+        List<Item> items = new ArrayList<>();
+        for (Gauged.What what : Gauged.What.values()) {
+            items.add(Item.to(items.size() + 1, what.name().toLowerCase().replace('_', ' '), "mm:" + what));
+        }
+        return new StripPanel("Measure what?", items, null);
+    }
+
+    private static StripPanel say(String title, String label, String kind, StripAct act, String value) {
+        return new StripPanel(title, List.of(), new Say(label, kind, act.name(), value));
+    }
+
+    private static String sayKind(String act) {
+        return act.equals("LOOSENED") ? "number" : "text";
+    }
+
+    private static String sayLabel(StripAct act) {
+        return switch (act) {
+            case LOOSENED -> "loosened by how many turns";
+            case RENAME -> "its right name (the old one stays as an alias)";
+            case DAMAGED_NOW -> "what broke, and what was done about it";
+            case TAKEN_APART -> "how it was put right";
+            case FRAGMENT -> "what it looks like and where it lay";
+            case EXPLAINED -> "where it comes from";
+            default -> "in words";
+        };
+    }
+}

@@ -1,0 +1,110 @@
+package escrel.web.tray;
+
+import escrel.core.calibre.Part;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.parts.ScrewAccount;
+import escrel.core.school.Choice;
+import escrel.core.school.School;
+import escrel.core.service.PhotoAdded;
+import escrel.core.teardown.TeardownState;
+import escrel.core.teardown.Tray;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.ladder.Ladder;
+import escrel.web.plan.PartOutline;
+import java.util.List;
+import java.util.Locale;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The tray and its labels. */
+@Controller
+class TrayController {
+    /**
+     * A compartment as shown.
+     *
+     * @param names what is typed to find it, lower case
+     * @param contents parts in words
+     * @param screws in words, may be empty
+     * @param outline of its first part, or nothing
+     * @param photo of one of its parts, or nothing
+     */
+    record Compartment(
+            int number,
+            String label,
+            String names,
+            List<String> contents,
+            String screws,
+            List<String> warnings,
+            @Nullable PartOutline outline,
+            @Nullable Integer photo) {}
+
+    private final Workshop workshop;
+
+    TrayController(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    @GetMapping("/jobs/{number}/tray")
+    String tray(@PathVariable int number, Model model) {
+        fill(number, model);
+        return "tray/tray";
+    }
+
+    @GetMapping("/jobs/{number}/tray/labels")
+    String labels(@PathVariable int number, Model model) {
+        fill(number, model);
+        return "tray/labels";
+    }
+
+    private void fill(int number, Model model) {
+        OpenJob job = workshop.load(number);
+        TeardownState state = TeardownState.of(job.movement(), job.history());
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute(
+                "compartments",
+                Tray.of(state, job.schools()).stream().map(c -> shown(c, job)).toList());
+        model.addAttribute(
+                "habit", job.schools().of(School.TRAY).map(Choice::words).orElse(""));
+        model.addAttribute("screws", ScrewAccount.of(state, job.history()));
+        model.addAttribute("screwsOut", state.screwsOut().size());
+    }
+
+    private static Compartment shown(Tray.Compartment c, OpenJob job) {
+        List<String> names = c.parts().stream().map(Part::name).toList();
+        String screws = c.screws().stream()
+                .collect(Collectors.groupingBy(TrayController::kind, TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(e -> e.getValue() + " " + e.getKey())
+                .collect(Collectors.joining(", "));
+        return new Compartment(
+                c.number(),
+                c.label(),
+                (c.label() + " " + String.join(" ", names)).toLowerCase(Locale.ROOT),
+                names,
+                screws,
+                c.warnings(),
+                c.parts().stream()
+                        .flatMap(p -> PartOutline.of(p).stream())
+                        .findFirst()
+                        .orElse(null),
+                job.history()
+                        .all(PhotoAdded.class)
+                        .filter(p ->
+                                c.parts().stream().anyMatch(part -> part.code().equals(p.part())))
+                        .map(PhotoAdded::photo)
+                        .findFirst()
+                        .orElse(null));
+    }
+
+    private static String kind(ScrewPlace screw) {
+        return Ladder.screwWords(List.of(screw)).substring(2);
+    }
+}

@@ -1,0 +1,143 @@
+package escrel.web.wayin;
+
+import escrel.core.MendableException;
+import escrel.core.assembly.AssemblyPlan;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
+import escrel.core.teardown.Caution;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.StepTimes;
+import escrel.core.teardown.TeardownOrder;
+import escrel.core.teardown.TeardownState;
+import escrel.core.teardown.WayInPlanned;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.ladder.Ladder;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The way in to one part, and the way out. */
+@Controller
+class WayInController {
+    /**
+     * A part on the way in.
+     *
+     * @param screws in words, may be empty
+     * @param cautions titles of what will be asked or said
+     */
+    record Line(String name, String side, String screws, String cautions, String minutes) {}
+
+    /**
+     * The way.
+     *
+     * @param stays names of what is left fitted
+     * @param minutesFrom where the minutes come from
+     */
+    record Way(
+            String target,
+            List<Line> down,
+            int turnOvers,
+            int screws,
+            long minutes,
+            String minutesFrom,
+            List<AssemblyPlan.Line> up,
+            List<String> stays) {}
+
+    private final Workshop workshop;
+
+    WayInController(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    @GetMapping("/jobs/{number}/way")
+    String way(@PathVariable int number, @RequestParam(required = false) @Nullable String part, Model model) {
+        OpenJob job = workshop.load(number);
+        TeardownState state = job.teardown();
+        CalibreSheet sheet = state.sheet();
+        String target = part != null && sheet.part(part).isPresent()
+                ? part
+                : state.target()
+                        .or(() -> sheet.withRole(Role.MAINSPRING).map(Part::code))
+                        .orElse(sheet.parts().get(0).code());
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("parts", sheet.homes());
+        model.addAttribute("chosen", target);
+        model.addAttribute("planned", state.target().orElse(null));
+        model.addAttribute("way", of(job, state, target));
+        return "wayin/way";
+    }
+
+    private Way of(OpenJob job, TeardownState state, String target) {
+        CalibreSheet sheet = state.sheet();
+        TeardownOrder order = TeardownOrder.wayIn(state, job.schools(), target);
+        StepTimes times = job.sheet() == null
+                ? StepTimes.NONE
+                : StepTimes.of(workshop.historiesOf(job.sheet().id()).values());
+        List<Part> down = order.remaining();
+        // the way out is planned from the movement as it will be then; nothing of it is recorded
+        JobHistory then = job.history();
+        for (Part part : down) {
+            then = then.with(
+                    new RecordedStep(then.lastSequence() + 1, job.openedAt().toInstant(), PartOff.plain(part.code())));
+        }
+        List<AssemblyPlan.Line> up =
+                AssemblyPlan.from(TeardownState.of(sheet, then), then).lines();
+        List<String> stays = sheet.homes().stream()
+                .filter(p -> !state.isOff(p.code()) && !down.contains(p))
+                .map(Part::name)
+                .toList();
+        int own = (int)
+                down.stream().filter(p -> times.minutes(p.code()).isPresent()).count();
+        return new Way(
+                sheet.requirePart(target).name(),
+                down.stream().map(p -> line(job, sheet, times, p)).toList(),
+                order.turnOvers(),
+                down.stream().mapToInt(p -> sheet.screwsOf(p.code()).size()).sum(),
+                Math.round(Math.ceil(order.minutes(times))),
+                own == 0
+                        ? "by the sheet"
+                        : "for %d of %d steps by this workshop's own times (%d services), else by the sheet"
+                                .formatted(own, down.size(), times.services()),
+                up,
+                stays);
+    }
+
+    private static Line line(OpenJob job, CalibreSheet sheet, StepTimes times, Part part) {
+        List<ScrewPlace> screws = sheet.screwsOf(part.code());
+        return new Line(
+                part.name(),
+                part.side().name().toLowerCase().replace('_', ' '),
+                Ladder.screwWords(screws),
+                Caution.before(sheet, part, job.schools()).stream()
+                        .map(Caution::title)
+                        .collect(Collectors.joining(" · ")),
+                "%.1f".formatted(times.minutes(part.code()).orElse(part.minutes())));
+    }
+
+    @PostMapping("/jobs/{number}/way")
+    String plan(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(defaultValue = "") String target,
+            @RequestParam(defaultValue = "") String reason) {
+        OpenJob job = workshop.load(number);
+        if (!target.isEmpty() && job.requireSheet().part(target).isEmpty()) {
+            throw new MendableException(
+                    "The sheet has no part “" + target + "”", "Nothing was recorded.", "Choose a part from the list.");
+        }
+        workshop.append(number, seq, new WayInPlanned(target, reason.strip()));
+        return "redirect:/jobs/" + number + "/strip";
+    }
+}

@@ -1,0 +1,5 @@
+/** Ways in: only what must come off for one part, and the way out again. */
+@NullMarked
+package escrel.web.wayin;
+
+import org.jspecify.annotations.NullMarked;
