@@ -23,17 +23,34 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.function.Predicate;
 
 /** Tells a job step by step with a clock of its own, in the order the app itself would propose. */
 final class Story {
     private final CalibreSheet sheet;
     private final List<RecordedStep> steps = new ArrayList<>();
+    private final Random pace;
     private Instant now;
 
     Story(CalibreSheet sheet, Instant begin) {
+        this(sheet, begin, 1);
+    }
+
+    /** A story with a pace of its own: nobody takes the same time twice. */
+    Story(CalibreSheet sheet, Instant begin, long pace) {
         this.sheet = sheet;
         this.now = begin;
+        this.pace = new Random(pace);
+    }
+
+    /** Key of the finding that a part raised as it came off. */
+    String keyOf(String part) {
+        return steps.stream()
+                .filter(s -> s.step() instanceof PartOff off && off.part().equals(part))
+                .map(s -> String.valueOf(s.sequence()))
+                .findFirst()
+                .orElseThrow();
     }
 
     List<RecordedStep> steps() {
@@ -59,17 +76,21 @@ final class Story {
 
     /** Takes everything off as proposed; some parts with more to say than "good". */
     Story strip(Map<String, PartOff> eventful) {
-        Optional<Part> next = nextOff();
-        while (next.isPresent()) {
-            String code = next.get().code();
-            then(eventful.getOrDefault(code, PartOff.plain(code)));
-            next = nextOff();
-        }
-        return this;
+        return stripUntil("", eventful);
     }
 
-    private Optional<Part> nextOff() {
-        return TeardownOrder.from(state(), Schools.DEFAULT).next();
+    /** Takes off as proposed what comes before a part. */
+    Story stripUntil(String stop, Map<String, PartOff> eventful) {
+        for (Part part : TeardownOrder.from(state(), Schools.DEFAULT).remaining()) {
+            if (part.code().equals(stop)) {
+                break;
+            }
+            // 0.7 to 1.5 times what the sheet says, and never quicker than it can be written down
+            later(Duration.ofSeconds(10 + Math.round(60 * part.minutes() * (0.7 + 0.8 * pace.nextDouble()))));
+            steps.add(new RecordedStep(
+                    steps.size() + 1, now, eventful.getOrDefault(part.code(), PartOff.plain(part.code()))));
+        }
+        return this;
     }
 
     private TeardownState state() {
@@ -86,6 +107,12 @@ final class Story {
                 then(new Washed(due, way, ""));
             }
         }
+        return this;
+    }
+
+    /** Climbs the whole way as proposed. */
+    Story climbAll() {
+        AssemblyPlan.from(state(), JobHistory.of(steps)).lines().forEach(line -> then(done(line)));
         return this;
     }
 

@@ -64,7 +64,7 @@ record StripView(
             @Nullable String part,
             @Nullable Side side,
             @Nullable String panel,
-            boolean drawn) {
+            @Nullable Boolean drawn) {
         static Asked part(@Nullable String part) {
             return new Asked(part, null, null, false);
         }
@@ -208,7 +208,7 @@ record StripView(
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
                 said,
                 panel,
-                asked.drawn() ? null : PhotoPlan.of(job, sheet, up),
+                Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job, sheet, up),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
                 sincePhoto(job.history()) >= PARTS_BETWEEN_PHOTOS,
                 unknown,

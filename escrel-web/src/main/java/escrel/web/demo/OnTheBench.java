@@ -1,0 +1,146 @@
+package escrel.web.demo;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Side;
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.learning.LearntSheet;
+import escrel.core.parts.FindingRaised;
+import escrel.core.parts.Happened;
+import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.JobHistory;
+import escrel.core.service.Noted;
+import escrel.core.service.PhotoAdded;
+import escrel.core.service.Stance;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.ScrewsFound;
+import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.ReadingState;
+import escrel.simulator.movement.Condition;
+import escrel.web.job.Workshop;
+import escrel.web.photos.Photos;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+
+/** Jobs of the demo that stand open: the lamp-timer half way down, the alarm that waits, an automatic to be stripped. */
+final class OnTheBench {
+    private static final int LAMP_TIMER = 3;
+    private static final int ALARM = 6;
+    private static final int PILOTS = 22;
+
+    private final Workshop workshop;
+    private final Photos photos;
+    private final Instant today;
+
+    OnTheBench(Workshop workshop, Photos photos, Instant today) {
+        this.workshop = workshop;
+        this.photos = photos;
+        this.today = today;
+    }
+
+    void tell(CalibreSheet cv33, CalibreSheet cv24) {
+        lampTimer(cv33);
+        alarm();
+        pilots(cv24);
+    }
+
+    private Instant daysAgo(int days) {
+        return today.minus(Duration.ofDays(days));
+    }
+
+    /** Half way down: the column wheel with its left-hand screw is next. */
+    private void lampTimer(CalibreSheet cv33) {
+        Condition tired = new Condition(218, 36, 5, 14, 3, 90, 80, 2.6, 5, 0.05);
+        Story story = new Story(cv33, daysAgo(4), LAMP_TIMER)
+                .then(new Arrival(
+                        "Skarholt lamp-timer",
+                        "Lamp room, Grey Point",
+                        "by the mail boat, Tuesdays",
+                        "Skarholt",
+                        "lamp-timer, two pushers",
+                        "The minute hand creeps back after reset; times the flash of the light.",
+                        Stance.CONSERVE,
+                        "Steel case, pushers stiff, dial sound.",
+                        "Movement 3108; a date of an earlier repairer scratched inside the back."))
+                .then(new CalibreBound("cv-33", 1));
+        DemoReadings.take(cv33, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 300)
+                .forEach(story::then);
+        story.later(Duration.ofDays(3));
+        story.stripUntil(
+                "chrono-bridge",
+                Map.of(
+                        "hammer",
+                        new PartOff(
+                                "hammer", Grade.WORN, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "faces scored", ""),
+                        "brake",
+                        new PartOff(
+                                "brake",
+                                Grade.GOOD,
+                                ScrewsFound.ONE_FOREIGN,
+                                PartOff.Plan.KEEP,
+                                "its screw is an earlier repairer's, thread a little thicker",
+                                "")));
+        byte[] before = picture(cv33, story);
+        story.then(new PhotoAdded(1, "chrono-bridge", "Before the chronograph bridge (drawn stand-in)", Side.TRAIN))
+                .then(new FindingRaised(
+                        "hammer", Grade.MEND, Defect.SCORED, Origin.WEAR, "both faces scored by the heart cams"));
+        story.stripUntil("column-wheel", Map.of());
+        story.then(new Happened("minute-jumper", Happened.What.LOST, "flew towards the window while it was unhooked"))
+                .then(new PhotoAdded(
+                        2, "column-wheel", "The column wheel, its screw is next (drawn stand-in)", Side.TRAIN));
+        int number = workshop.keep(LAMP_TIMER, daysAgo(4), story.steps());
+        photos.keepAsIs(number, 1, "image/png", before);
+        photos.keepAsIs(number, 2, "image/png", picture(cv33, story));
+    }
+
+    private static byte[] picture(CalibreSheet sheet, Story story) {
+        return PlanPicture.of(sheet, Side.TRAIN, TeardownState.of(sheet, JobHistory.of(story.steps()))::isOff);
+    }
+
+    /** Arrived; the lume was counted; the owner has not answered yet. */
+    private void alarm() {
+        Story story = new Story(LearntSheet.unknown(), daysAgo(2), ALARM)
+                .then(new Arrival(
+                        "Merrowdale alarm",
+                        "Bosun, pilot boat Skua",
+                        "through the pilot station",
+                        "Merrowdale",
+                        "M·7H inside the back",
+                        "Called the watch on deck for thirty years; the alarm no longer rings, the time runs.",
+                        Stance.CONSERVE,
+                        "Steel case, two crowns, lume on dial and hands of unknown age.",
+                        "Movement signed M·7H; no sheet to be had."))
+                .then(new Noted(
+                        null,
+                        "Counts over the dial 412 in 5 minutes against 150 in 5 without: 52.4 ± 4.7 a minute, above"
+                                + " background. Over the hands 165 against 150: 3.0 ± 3.5, not shown to be above, which"
+                                + " is not the same as safe. Dial and hands stay boxed and labelled; storage and disposal"
+                                + " follow the local rules."))
+                .then(new Noted(null, "Owner asked whether the lume stays: answer awaited."));
+        workshop.keep(ALARM, daysAgo(2), story.steps());
+    }
+
+    /** Read and waiting: nothing is off yet. */
+    private void pilots(CalibreSheet cv24) {
+        Condition tired = new Condition(226, 33, 4, -12, 3, 110, 200, 2.1, 5, 0.05);
+        Story story = new Story(cv24, daysAgo(1), PILOTS)
+                .then(new Arrival(
+                        "Tidewell pilot's automatic",
+                        "Pilot, Skarrow roads",
+                        "at the pilot station",
+                        "Tidewell",
+                        "service pattern, automatic",
+                        "Due for its service; the date is slow to jump.",
+                        Stance.SYMPATHETIC,
+                        "Steel case, crystal scratched.",
+                        "Movement 70244."))
+                .then(new CalibreBound("cv-24", 1));
+        DemoReadings.take(cv24, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 2200)
+                .forEach(story::then);
+        workshop.keep(PILOTS, daysAgo(1), story.steps());
+    }
+}
