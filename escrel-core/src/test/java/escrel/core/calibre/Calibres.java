@@ -93,4 +93,15 @@ public final class Calibres {
         Collections.shuffle(parts, random);
         return of(parts, holds);
     }
+
+    /** The same movement with roles strewn over its parts, so that every rule finds something to say. */
+    public static CalibreSheet withRoles(CalibreSheet sheet, long seed) {
+        Random random = new Random(seed);
+        List<Part> parts = new ArrayList<>(sheet.parts());
+        for (Role role : Role.values()) {
+            int at = random.nextInt(parts.size());
+            parts.set(at, parts.get(at).withRole(role));
+        }
+        return of(parts, sheet.holds());
+    }
 }

@@ -53,6 +53,7 @@ class Dossiers {
     @Transactional(readOnly = true)
     public ObjectNode export(int number) {
         OpenJob job = workshop.load(number);
+        photos.finishScaling();
         ObjectNode out = Json.MAPPER.createObjectNode();
         out.put("schema", SCHEMA);
         out.put("version", VERSION);

@@ -6,8 +6,11 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -83,6 +86,18 @@ public class Photos implements AutoCloseable {
                             mapper.scaled(job, number, scaled(raw, LONGEST_SIDE), scaled(raw, Integer.MAX_VALUE)));
         } catch (RuntimeException e) {
             LOG.warn("photo {} of job {} could not be scaled; its small copy stays", number, job, e);
+        }
+    }
+
+    /** Waits until every picture taken in so far has been scaled; for whatever gives pictures away. */
+    public void finishScaling() {
+        try {
+            background.submit(() -> {}).get(1, TimeUnit.MINUTES);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException | TimeoutException e) {
+            // the small copies stand in, as they do on the page
+            LOG.warn("pictures are still being scaled", e);
         }
     }
 

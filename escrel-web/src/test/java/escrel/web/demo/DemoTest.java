@@ -89,7 +89,6 @@ class DemoTest {
                         "ratchet-wheel",
                         "escape-wheel",
                         "centre-wheel",
-                        "barrel",
                         "setting-lever",
                         "lower-cap",
                         "mainspring");

@@ -33,7 +33,7 @@ class TodayTest {
                 Map.of("seq", visitor.sequence(unknown), "state", "AS_RECEIVED", "words", ""));
 
         assertThat(visitor.get("/").body())
-                .contains("/jobs/" + unknown + "/arrival", "find out the calibre and bind its sheet");
+                .contains("/jobs/" + unknown + "/arrival", "strip it and name its parts, or bind it to a sheet");
     }
 
     @Test

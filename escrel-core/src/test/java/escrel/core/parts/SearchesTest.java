@@ -1,0 +1,173 @@
+package escrel.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.groups.Tuple.tuple;
+
+import escrel.core.Histories;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Calibres;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Side;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
+import escrel.core.handover.Account;
+import escrel.core.handover.Accounts;
+import escrel.core.school.Choice;
+import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
+import escrel.core.service.Step;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.PartOn;
+import escrel.core.teardown.ScrewsFound;
+import escrel.core.teardown.TeardownState;
+import escrel.core.teardown.Tray;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Lost parts, fragments, screws and the tray: nothing may be left over. */
+class SearchesTest {
+    private static final Part JUMPER = Part.of("jumper", "Jumper", Group.CALENDAR, Side.DIAL);
+    private static final Part BRIDGE = Part.of("bridge", "Bridge", Group.TRAIN, Side.TRAIN);
+    private static final CalibreSheet SHEET = Calibres.of(List.of(JUMPER, BRIDGE), List.of())
+            .with(
+                    List.of(JUMPER, BRIDGE),
+                    List.of(
+                            screw("s1", "bridge", ScrewPlace.LengthClass.LONG, ScrewPlace.Thread.RIGHT),
+                            screw("s2", "bridge", ScrewPlace.LengthClass.LONG, ScrewPlace.Thread.RIGHT),
+                            screw("s3", "bridge", ScrewPlace.LengthClass.SHORT, ScrewPlace.Thread.LEFT)),
+                    List.of());
+
+    private static ScrewPlace screw(String code, String part, ScrewPlace.LengthClass length, ScrewPlace.Thread thread) {
+        return new ScrewPlace(
+                code, part, 1, 1, length, ScrewPlace.Head.FLAT, thread, 1.0, ScrewPlace.Home.ANY_OF_ITS_KIND, "");
+    }
+
+    private static Happened happened(Happened.What what) {
+        return new Happened("jumper", what, "towards the window");
+    }
+
+    private static Account searches(Step... steps) {
+        return Accounts.of(SHEET, Histories.of(steps)).stream()
+                .filter(a -> a.kind() == Account.Kind.SEARCHES)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void lostPartBlocksUntilItIsFound() {
+        Step off = PartOff.plain("jumper");
+        assertThat(searches(off, happened(Happened.What.LOST)).open())
+                .singleElement()
+                .asString()
+                .contains("Jumper is lost");
+        assertThat(searches(off, happened(Happened.What.LOST), happened(Happened.What.FOUND_AGAIN)))
+                .satisfies(a -> assertThat(a.balances()).isTrue());
+        assertThat(Findings.of(Histories.of(off, happened(Happened.What.LOST), happened(Happened.What.FOUND_AGAIN)))
+                        .open())
+                .isEmpty();
+    }
+
+    @Test
+    void lostPartIsNoLongerSearchedForOnceItsReplacementIsDecided() {
+        JobHistory history = Histories.of(
+                PartOff.plain("jumper"),
+                happened(Happened.What.LOST),
+                new Decided("2", Decision.MAKE, "bent from wire", "made here"),
+                PartOn.plain("jumper"));
+
+        assertThat(Searches.of(history).isLost("jumper")).isFalse();
+        assertThat(Accounts.of(SHEET, history))
+                .filteredOn(a -> a.kind() == Account.Kind.HOMES)
+                .singleElement()
+                .satisfies(a -> assertThat(a.settled()).contains("1 replaced").contains("0 supplied"));
+    }
+
+    @Test
+    void damageOfThisServiceIsAFindingLikeAnyOther() {
+        Findings findings = Findings.of(Histories.of(
+                happened(Happened.What.DAMAGED_NOW),
+                happened(Happened.What.TAKEN_APART),
+                happened(Happened.What.FOUND_LOOSE)));
+
+        assertThat(findings.open()).hasSize(2).allMatch(f -> f.origin() == Origin.THIS_SERVICE);
+        assertThat(findings.all().get(2).grade()).isEqualTo(Grade.WORN);
+        assertThat(findings.all().get(2).words()).isEqualTo("lay loose: towards the window");
+    }
+
+    @Test
+    void fragmentIsAnOpenQuestionUntilItIsExplained() {
+        FragmentFound fragment = new FragmentFound("a brass crumb", "while at Jumper");
+
+        assertThat(searches(fragment).open()).singleElement().asString().contains("brass crumb");
+        assertThat(searches(fragment, new FragmentExplained(1, "tooth of the crown wheel"))
+                        .balances())
+                .isTrue();
+        assertThat(searches().settled()).isEqualTo("nothing lost, no fragment");
+    }
+
+    @Test
+    void measuresLieWithinReason() {
+        assertThat(new Gauged("jumper", Gauged.What.SPRING_WIDTH, 0.9).millimetres())
+                .isEqualTo(0.9);
+        assertThatThrownBy(() -> new Gauged("jumper", Gauged.What.SPRING_WIDTH, 0))
+                .hasMessageContaining("SPRING_WIDTH");
+    }
+
+    @Test
+    void screwsAreCountedByPlaceAndLength() {
+        JobHistory history = Histories.of(
+                new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", "", 2, null));
+        TeardownState state = TeardownState.of(SHEET, history);
+
+        assertThat(ScrewAccount.of(state, history))
+                .extracting(
+                        ScrewAccount.Row::length,
+                        ScrewAccount.Row::total,
+                        ScrewAccount.Row::out,
+                        ScrewAccount.Row::in,
+                        ScrewAccount.Row::missing,
+                        ScrewAccount.Row::remark)
+                .containsExactly(
+                        tuple(ScrewPlace.LengthClass.LONG, 2, 1, 0, 1, "2 came off, the sheet has 3"),
+                        tuple(ScrewPlace.LengthClass.SHORT, 1, 1, 0, 0, ""));
+        assertThat(ScrewAccount.of(TeardownState.of(SHEET, JobHistory.empty()), JobHistory.empty()))
+                .allMatch(r -> r.out() == 0 && r.in() == r.total());
+    }
+
+    @Test
+    void suppliedScrewIsReplacedAndNoLongerMissing() {
+        JobHistory history = Histories.of(
+                new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", ""),
+                new Decided("1s", Decision.REPLACE_DONOR, "", "a donor movement"));
+
+        assertThat(ScrewAccount.of(TeardownState.of(SHEET, history), history).get(0))
+                .satisfies(r -> assertThat(r.replaced() + r.out() + r.missing()).isEqualTo(3));
+    }
+
+    @Test
+    void trayFillsInOrderOrByGroupAndWarnsOfMixedThreads() {
+        JobHistory history = Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"));
+        TeardownState state = TeardownState.of(SHEET, history);
+        List<Tray.Compartment> inOrder = Tray.of(state, Schools.DEFAULT);
+
+        assertThat(inOrder).extracting(Tray.Compartment::label).containsExactly("Jumper", "Bridge");
+        assertThat(inOrder.get(1).screws()).hasSize(3);
+        assertThat(inOrder.get(1).warnings()).singleElement().asString().contains("left-hand");
+        assertThat(Tray.of(state, Schools.DEFAULT.with(Choice.TRAY_BY_GROUP)))
+                .extracting(Tray.Compartment::label)
+                .containsExactly("Jumper", "Bridge");
+    }
+
+    @Test
+    void compartmentKeepsItsNumberWhenItsPartIsOnAgain() {
+        TeardownState state = TeardownState.of(
+                SHEET, Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"), PartOn.plain("jumper")));
+
+        assertThat(Tray.of(state, Schools.DEFAULT))
+                .extracting(c -> c.number() + " " + c.parts().size())
+                .containsExactly("1 0", "2 1");
+    }
+}
