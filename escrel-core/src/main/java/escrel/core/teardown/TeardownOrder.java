@@ -94,6 +94,11 @@ public final class TeardownOrder {
     }
 
     private static TeardownOrder over(TeardownState state, List<Constraint> constraints, Collection<Part> parts) {
+        Set<String> concerned = parts.stream().map(Part::code).collect(Collectors.toSet());
+        // a habit about a part that stays on anyway has nothing to say; holds and safety always do
+        List<Constraint> speaking = constraints.stream()
+                .filter(c -> c.weight().compareTo(Constraint.Weight.SCHOOL) < 0 || concerned.contains(c.first()))
+                .toList();
         List<Sequencer.Item> items = new ArrayList<>();
         List<Part> sheetOrder = state.sheet().parts();
         for (Part part : parts) {
@@ -103,9 +108,7 @@ public final class TeardownOrder {
             }
         }
         return new TeardownOrder(
-                state,
-                constraints,
-                Sequencer.order(items, constraints, sideUp(state).orElse(null)));
+                state, speaking, Sequencer.order(items, speaking, sideUp(state).orElse(null)));
     }
 
     /** The side that was worked on last, if anything came off yet. */

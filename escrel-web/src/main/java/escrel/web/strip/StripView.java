@@ -324,7 +324,7 @@ record StripView(
     private static String lastPhoto(JobHistory history) {
         int since = sincePhoto(history);
         if (history.last(PhotoAdded.class).isEmpty()) {
-            return since == 0 ? "none yet" : "none yet, " + since + " parts off";
+            return since == 0 ? "none yet" : "none yet, " + since + (since == 1 ? " part off" : " parts off");
         }
         return since == 0 ? "just now" : "last one " + since + (since == 1 ? " part ago" : " parts ago");
     }

@@ -79,7 +79,12 @@ class PhotoTest {
         BufferedImage full = ImageIO.read(new ByteArrayInputStream(
                 server.bean(PhotoMapper.class).findFull(job, 1).orElseThrow().bytes()));
         assertThat(full.getHeight()).isEqualTo(3000);
-        assertThat(new String(server.bean(PhotoMapper.class).findFull(job, 1).orElseThrow().bytes(), StandardCharsets.ISO_8859_1))
+        assertThat(new String(
+                        server.bean(PhotoMapper.class)
+                                .findFull(job, 1)
+                                .orElseThrow()
+                                .bytes(),
+                        StandardCharsets.ISO_8859_1))
                 .doesNotContain(PLACE, "Exif");
         assertThat(visitor.get("/jobs/" + job + "/photos/1/full").statusCode()).isEqualTo(200);
         assertThat(visitor.get("/jobs/" + job + "/photos/1/small").statusCode()).isEqualTo(200);

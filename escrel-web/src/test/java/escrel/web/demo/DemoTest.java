@@ -9,10 +9,13 @@ import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
+import escrel.core.parts.Searches;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Position;
+import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
 import escrel.web.job.OpenJob;
@@ -20,9 +23,13 @@ import escrel.web.job.Workshop;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
+import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
+import java.io.IOException;
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -94,33 +101,90 @@ class DemoTest {
                         "mainspring");
     }
 
-    /**
-     * To change the mainspring one does not strip the dial side; only the cannon pinion must go, since it sits on the
-     * centre wheel's arbor, and with it hands and dial. The keyless work stays, and so do the parts of the balance.
-     */
-    @Test
-    void wayInToTheMainspringLeavesTheKeylessWorkFitted() {
-        CalibreSheet cv12 = sheet("cv-12");
-        List<String> way =
-                TeardownOrder.wayIn(TeardownState.of(cv12, JobHistory.empty()), Schools.DEFAULT, "mainspring")
-                        .remaining()
-                        .stream()
-                        .map(Part::code)
-                        .toList();
+    /** An arbor that ran through another wheel's rim would be no movement. */
+    @ParameterizedTest
+    @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
+    void noArborRunsThroughAnotherWheelOfTheTrain(String id) {
+        CalibreSheet sheet = BenchHand.demoSheet(id);
+        List<Shape> wheels = sheet.train().mobiles().stream()
+                .map(m -> sheet.requirePart(m.part()).shape())
+                .toList();
+        Shape balance = sheet.requirePart("balance").shape();
+        for (Shape wheel : wheels) {
+            for (Shape other : wheels) {
+                if (wheel != other) {
+                    assertThat(Math.hypot(wheel.x() - other.x(), wheel.y() - other.y()))
+                            .as("%s at %s, %s", id, wheel.x(), wheel.y())
+                            .isGreaterThan(wheel.radius());
+                }
+            }
+            assertThat(Math.hypot(wheel.x() - balance.x(), wheel.y() - balance.y()))
+                    .as("%s: the balance staff", id)
+                    .isGreaterThan(wheel.radius());
+        }
+        // the balance swings clear of the barrel
+        Shape barrel = wheels.get(0);
+        assertThat(Math.hypot(barrel.x() - balance.x(), barrel.y() - balance.y()))
+                .isGreaterThan(barrel.radius() + balance.radius());
+    }
 
-        assertThat(way)
-                .contains("balance-cock", "power-down", "barrel-bridge", "barrel", "cannon-pinion")
-                .endsWith("mainspring")
-                .doesNotContain(
-                        "setting-lever-spring",
-                        "yoke",
-                        "clutch",
-                        "winding-pinion",
-                        "minute-wheel",
-                        "lower-cap",
-                        "balance",
-                        "regulator",
-                        "setting-lever");
+    @ParameterizedTest
+    @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
+    void everyCalibreComesApartAndGoesTogetherWithoutBreakingARule(String id) {
+        CalibreSheet sheet = BenchHand.demoSheet(id);
+        Story story = new Story(sheet, Instant.EPOCH).strip(Map.of()).climbAll();
+        JobHistory history = JobHistory.of(story.steps());
+
+        assertThat(SheetCheck.faultsOf(sheet)).isEmpty();
+        assertThat(TeardownState.of(sheet, history).onAgain())
+                .containsAll(sheet.homes().stream().map(Part::code).toList());
+        assertThat(Accounts.of(sheet, history))
+                .filteredOn(a -> a.kind() != Account.Kind.FINDINGS)
+                .allMatch(Account::balances);
+        assertThat(sheet.homes().size() + sheet.screws().size()).isGreaterThanOrEqualTo(60);
+    }
+
+    @Test
+    void finishedServicesBalanceAndTheirReadingsAreWhatTheSimulatorGives() throws IOException {
+        for (FinishedServices.Past past : FinishedServices.ALL) {
+            OpenJob job = server.bean(Workshop.class).load(past.job());
+            assertThat(Accounts.of(job.requireSheet(), job.history()))
+                    .as("job %d", past.job())
+                    .allMatch(Account::balances);
+            assertThat(job.history().all(ReadingTaken.class))
+                    .hasSize(12)
+                    .allMatch(r -> r.reading().source() == Source.SIMULATED);
+        }
+        // one of each calibre worked out anew; when this fails, DemoReadingsFile is to be run
+        for (int i : new int[] {0, 1, 3}) {
+            FinishedServices.Past past = FinishedServices.ALL.get(i);
+            CalibreSheet sheet = BenchHand.demoSheet(past.calibre());
+            Reading anew = DemoReadings.reading(
+                    sheet, DemoReadingsFile.conditions(past)[1], Position.DIAL_UP, past.job() * 100L + 50);
+            ReadingTaken kept = server.bean(Workshop.class)
+                    .load(past.job())
+                    .history()
+                    .all(ReadingTaken.class)
+                    .skip(6)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(kept.reading()).isEqualTo(anew);
+        }
+    }
+
+    @Test
+    void lampTimerStandsBeforeItsLeftHandScrewWithASearchOpen() {
+        OpenJob job = server.bean(Workshop.class).load(3);
+
+        assertThat(TeardownOrder.from(job.teardown(), job.schools())
+                        .next()
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("column-wheel");
+        assertThat(Searches.of(job.history()).lost()).containsExactly("minute-jumper");
+        assertThat(new Visitor(server.url()).get("/jobs/3/strip").body())
+                .contains("Left-hand thread", "Column wheel", "/jobs/3/photos/1/small");
+        assertThat(new Visitor(server.url()).get("/jobs/6/strip").body()).contains("which group?");
     }
 
     @Test

@@ -35,6 +35,11 @@ public final class EscrelServer implements AutoCloseable {
         return new EscrelServer(folder(), false);
     }
 
+    /** One on a folder that is there already. */
+    public static EscrelServer on(Path home) {
+        return new EscrelServer(home, false);
+    }
+
     /** A new folder that goes with the test run. */
     public static Path folder() {
         try {

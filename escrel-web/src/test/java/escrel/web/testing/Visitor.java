@@ -43,6 +43,11 @@ public final class Visitor {
         String body = form.entrySet().stream()
                 .map(e -> encode(e.getKey()) + "=" + encode(String.valueOf(e.getValue())))
                 .collect(Collectors.joining("&"));
+        return postRaw(path, body);
+    }
+
+    /** Sends a form as it stands, for fields that come several times. */
+    public HttpResponse<String> postRaw(String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(url + path))
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .header("X-XSRF-TOKEN", token())
