@@ -131,6 +131,39 @@
   // ---- a panel's field is ready to type in
   document.addEventListener("htmx:afterSwap", () => document.getElementById("say")?.focus());
 
+  // ---- the plan: zoom in on the part at hand, in three steps, kept while the bench is swapped
+  let zoom = 1;
+
+  function showZoom() {
+    const svg = document.querySelector("#bench .plan svg");
+    if (!svg) return;
+    const whole = (svg.dataset.whole ??= svg.getAttribute("viewBox")).split(" ").map(Number);
+    let [left, top, width, height] = whole;
+    if (zoom > 1) {
+      const part = svg.querySelector(".s-selected");
+      const box = part?.getBBox();
+      const x = box ? box.x + box.width / 2 : left + width / 2;
+      const y = box ? box.y + box.height / 2 : top + height / 2;
+      width /= zoom;
+      height /= zoom;
+      left = x - width / 2;
+      top = y - height / 2;
+    }
+    svg.setAttribute("viewBox", [left, top, width, height].join(" "));
+  }
+
+  document.addEventListener("click", (event) => {
+    if (event.target.closest("[data-zoom]")) {
+      zoom = zoom >= 4 ? 1 : zoom * 2;
+      showZoom();
+      return;
+    }
+    // a part on the plan is chosen by a click on it
+    const part = event.target.closest("#bench .plan:not(.photo-plan) [data-part]");
+    if (part) window.htmx.ajax("GET", location.pathname + "?part=" + encodeURIComponent(part.dataset.part), { target: "#bench", swap: "outerHTML" });
+  });
+  document.addEventListener("htmx:afterSwap", showZoom);
+
   // ---- photo plan: a click pins the part on the card, a drag moves a pin
   let dragged = null;
 

@@ -2,12 +2,15 @@ package escrel.core.assembly;
 
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.lubrication.LubricationState;
 import escrel.core.parts.LeftOut;
+import escrel.core.school.Choice;
+import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.Constraint;
 import escrel.core.teardown.Constraint.Weight;
@@ -53,8 +56,11 @@ public final class AssemblyPlan {
     private final Map<String, String> rightBefore = new LinkedHashMap<>();
     private final Sequencer.Sequence sequence;
 
-    private AssemblyPlan(TeardownState teardown, JobHistory history) {
+    private final boolean trainOiledLast;
+
+    private AssemblyPlan(TeardownState teardown, JobHistory history, Schools schools) {
         this.sheet = teardown.sheet();
+        this.trainOiledLast = schools.has(Choice.TRAIN_AT_END);
         this.teardown = teardown;
         Set<String> leftOut = new HashSet<>();
         history.all(LeftOut.class).map(LeftOut::part).forEach(leftOut::add);
@@ -67,7 +73,12 @@ public final class AssemblyPlan {
 
     /** The way up from here. */
     public static AssemblyPlan from(TeardownState teardown, JobHistory history) {
-        return new AssemblyPlan(teardown, history);
+        return from(teardown, history, Schools.DEFAULT);
+    }
+
+    /** The way up from here, the train's jewels oiled as each bridge goes on or all at the end, as the schools have it. */
+    public static AssemblyPlan from(TeardownState teardown, JobHistory history, Schools schools) {
+        return new AssemblyPlan(teardown, history, schools);
     }
 
     private void parts(Set<String> leftOut) {
@@ -155,6 +166,13 @@ public final class AssemblyPlan {
                 items.add(new Sequencer.Item(
                         line.code(), line.side(), part.group().name(), order.size() - order.indexOf(part)));
             } else {
+                if (trainOiledLast
+                        && line.kind() == Kind.OIL
+                        && groupOf(line.code()).equals(Group.TRAIN.name())) {
+                    // after every part of its side that does not close over it
+                    items.add(new Sequencer.Item(line.code(), line.side(), "oiled last", 10_000));
+                    continue;
+                }
                 // before any further part of the group just worked on, so that it comes as soon as its window opens
                 items.add(new Sequencer.Item(line.code(), line.side(), groupOf(line.code()), 0));
             }

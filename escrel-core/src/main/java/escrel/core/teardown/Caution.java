@@ -3,6 +3,7 @@ package escrel.core.teardown;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hazard;
+import escrel.core.calibre.Jewel;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
@@ -48,6 +49,26 @@ public record Caution(Kind kind, String title, String words) {
         }
         all.sort(Comparator.comparing(Caution::kind));
         return List.copyOf(all);
+    }
+
+    /** What the workshop's habits say as this part goes on again; empty when they say nothing. */
+    public static List<Caution> onTheWayUp(CalibreSheet sheet, Part part, Schools schools) {
+        List<Caution> all = new ArrayList<>();
+        if (part.role() == Role.MAINSPRING) {
+            habit(School.NEW_MAINSPRING, schools, all);
+            habit(School.SPRING_WITHOUT_WINDER, schools, all);
+        }
+        boolean cap = sheet.jewels().stream()
+                .anyMatch(j -> j.kind() == Jewel.Kind.CAP && j.part().equals(part.code()));
+        boolean film = cap || part.role() == Role.PALLET_FORK || part.role() == Role.ESCAPE_WHEEL;
+        if (film && !schools.has(Choice.FILM_NONE)) {
+            habit(School.EPILAME, schools, all);
+        }
+        return List.copyOf(all);
+    }
+
+    private static void habit(School school, Schools schools, List<Caution> all) {
+        schools.of(school).ifPresent(c -> all.add(says(school.question(), c.words() + ": " + c.reason() + ".")));
     }
 
     private static void state(CalibreSheet sheet, Part part, List<Caution> all) {

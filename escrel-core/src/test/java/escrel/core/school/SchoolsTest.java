@@ -3,6 +3,8 @@ package escrel.core.school;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.groups.Tuple.tuple;
 
+import escrel.core.Histories;
+import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
@@ -16,7 +18,9 @@ import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
 import escrel.core.calibre.Wash;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
+import escrel.core.teardown.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import java.util.List;
@@ -167,5 +171,41 @@ class SchoolsTest {
                         tuple("o-third", LubricantClass.MEDIUM_OIL),
                         tuple("o-drum-floor", LubricantClass.MAINSPRING_GREASE));
         assertThat(otherwise.oilPoints().get(0).amount()).contains("escape tooth");
+    }
+
+    @Test
+    void trainIsOiledAtTheEndWhereThatIsTheHabitAndNothingIsClosedOver() {
+        CalibreSheet sheet = charted();
+        TeardownState apart = TeardownState.of(
+                sheet,
+                Histories.of(
+                        sheet.parts().stream().map(p -> PartOff.plain(p.code())).toArray(Step[]::new)));
+        List<String> asTheyGoOn = lines(apart, Schools.DEFAULT);
+        List<String> atTheEnd = lines(apart, Schools.DEFAULT.with(Choice.TRAIN_AT_END));
+
+        assertThat(asTheyGoOn.indexOf("o-third")).isLessThan(asTheyGoOn.size() - 1);
+        assertThat(atTheEnd.indexOf("o-third")).isGreaterThan(atTheEnd.indexOf("barrel"));
+        assertThat(atTheEnd).containsExactlyInAnyOrderElementsOf(asTheyGoOn);
+    }
+
+    private static List<String> lines(TeardownState apart, Schools schools) {
+        return AssemblyPlan.from(apart, JobHistory.empty(), schools).lines().stream()
+                .map(AssemblyPlan.Line::code)
+                .toList();
+    }
+
+    @Test
+    void mainspringAndCoatedPartsAreSpokenOfOnTheWayUp() {
+        CalibreSheet sheet = charted();
+
+        assertThat(Caution.onTheWayUp(sheet, sheet.requirePart("spring"), Schools.DEFAULT))
+                .extracting(Caution::words)
+                .anyMatch(w -> w.startsWith("Never by hand"));
+        assertThat(Caution.onTheWayUp(sheet, sheet.requirePart("fork"), Schools.DEFAULT))
+                .hasSize(1);
+        assertThat(Caution.onTheWayUp(sheet, sheet.requirePart("fork"), Schools.DEFAULT.with(Choice.FILM_NONE)))
+                .isEmpty();
+        assertThat(Caution.onTheWayUp(sheet, sheet.requirePart("third"), Schools.DEFAULT))
+                .isEmpty();
     }
 }

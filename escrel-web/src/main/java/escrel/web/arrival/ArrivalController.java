@@ -2,9 +2,11 @@ package escrel.web.arrival;
 
 import escrel.core.MendableException;
 import escrel.core.learning.PartNamed;
+import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
+import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -31,16 +33,22 @@ class ArrivalController {
     private final Workshop workshop;
     private final Sheets sheets;
     private final Photos photos;
+    private final Habits habits;
 
-    ArrivalController(Workshop workshop, Sheets sheets, Photos photos) {
+    ArrivalController(Workshop workshop, Sheets sheets, Photos photos, Habits habits) {
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
+        this.habits = habits;
     }
 
     @GetMapping("/jobs/new")
     ModelAndView empty() {
-        return blank(ArrivalForm.empty());
+        Stance usual = habits.of(null)
+                .of(School.COSMETICS)
+                .map(c -> Stance.valueOf(c.name()))
+                .orElse(Stance.SYMPATHETIC);
+        return blank(ArrivalForm.empty(usual));
     }
 
     @PostMapping("/jobs")

@@ -17,8 +17,9 @@ record ArrivalForm(
         @NotNull Stance stance,
         @Size(max = 4000) String condition,
         @Size(max = 4000) String marks) {
-    static ArrivalForm empty() {
-        return new ArrivalForm("", "", "", "", "", "", Stance.SYMPATHETIC, "", "");
+    /** A form in which only the workshop's habit is filled in. */
+    static ArrivalForm empty(Stance usual) {
+        return new ArrivalForm("", "", "", "", "", "", usual, "", "");
     }
 
     static ArrivalForm of(Arrival a) {

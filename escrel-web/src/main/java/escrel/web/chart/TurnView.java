@@ -62,7 +62,7 @@ public record TurnView(
         WatchClass watchClass = sheet == null
                 ? WatchClass.VINTAGE_NO_SHOCK_SETTING
                 : sheet.data().watchClass();
-        Targets targets = Targets.of(watchClass);
+        Targets targets = sheet == null ? Targets.of(watchClass) : Targets.of(sheet);
         return Turn.ofService(job.readings(), targets, Repeatability.DEFAULT)
                 .map(turn -> of(turn, targets))
                 .orElse(null);

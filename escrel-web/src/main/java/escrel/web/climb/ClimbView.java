@@ -11,6 +11,7 @@ import escrel.core.lubrication.EscapeDosing;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
+import escrel.core.teardown.Caution;
 import escrel.core.teardown.Constraint;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
@@ -59,7 +60,8 @@ record ClimbView(
             @Nullable OilPoint point,
             String dosing,
             List<Finding> findings,
-            boolean visiting) {}
+            boolean visiting,
+            List<Caution> habits) {}
 
     static ClimbView of(
             OpenJob job,
@@ -70,7 +72,7 @@ record ClimbView(
         TeardownState state = job.teardown();
         CalibreSheet sheet = state.sheet();
         JobHistory history = job.history();
-        AssemblyPlan plan = AssemblyPlan.from(state, history);
+        AssemblyPlan plan = AssemblyPlan.from(state, history, job.schools());
         List<Line> lines = plan.lines();
         Line current = lines.stream()
                 .filter(l -> l.code().equals(wanted))
@@ -89,7 +91,7 @@ record ClimbView(
                 Ladder.of(state, history, Ladder.order(state, TeardownOrder.from(state, job.schools())), partCode),
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, partCode, Set.of())),
                 up,
-                current == null ? null : card(sheet, state, history, plan, current),
+                current == null ? null : card(job, state, plan, current),
                 lines.stream().skip(at + 1L).limit(5).toList(),
                 at > 0 ? lines.get(at - 1).code() : null,
                 at >= 0 && at < lines.size() - 1 ? lines.get(at + 1).code() : null,
@@ -122,8 +124,8 @@ record ClimbView(
                 .orElseThrow();
     }
 
-    private static Card card(
-            CalibreSheet sheet, TeardownState state, JobHistory history, AssemblyPlan plan, Line line) {
+    private static Card card(OpenJob job, TeardownState state, AssemblyPlan plan, Line line) {
+        CalibreSheet sheet = state.sheet();
         Part part = line.kind() == AssemblyPlan.Kind.PART ? sheet.requirePart(line.code()) : null;
         OilPoint point = line.kind() == AssemblyPlan.Kind.OIL ? point(sheet, line.code()) : null;
         return new Card(
@@ -134,8 +136,9 @@ record ClimbView(
                 part == null ? "" : Ladder.screwWords(sheet.screwsOf(part.code())),
                 point,
                 dosing(sheet, point),
-                part == null ? List.of() : Findings.of(history).on(part.code()),
-                part != null && state.visiting().contains(part.code()));
+                part == null ? List.of() : Findings.of(job.history()).on(part.code()),
+                part != null && state.visiting().contains(part.code()),
+                part == null ? List.of() : Caution.onTheWayUp(sheet, part, job.schools()));
     }
 
     private static String dosing(CalibreSheet sheet, @Nullable OilPoint point) {

@@ -46,7 +46,7 @@ final class NextAct {
                                 .map(Part::name)
                                 .orElse(job.sheet() == null ? "name the next part" : "nothing");
             case INSPECTING -> inspecting(teardown, history);
-            case CLEAN, CLIMBING -> "next on: " + nextOn(teardown, history);
+            case CLEAN, CLIMBING -> "next on: " + nextOn(job, teardown);
             case ADJUSTING -> adjusting(sheet, teardown, history);
             default -> "hand over";
         };
@@ -60,8 +60,8 @@ final class NextAct {
         return "clean " + CleaningState.of(teardown, history).due().size() + " parts";
     }
 
-    private static String nextOn(TeardownState teardown, JobHistory history) {
-        return AssemblyPlan.from(teardown, history)
+    private static String nextOn(OpenJob job, TeardownState teardown) {
+        return AssemblyPlan.from(teardown, job.history(), job.schools())
                 .next()
                 .map(AssemblyPlan.Line::name)
                 .orElse("nothing");

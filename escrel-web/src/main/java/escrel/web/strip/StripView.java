@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param card nothing on a bare plate
  * @param up the part above the selected one on the ladder, for the keys
  * @param down the part below
+ * @param nextFree the next part that is free now, for a walk from part to part
  */
 record StripView(
         Ladder ladder,
@@ -38,6 +39,7 @@ record StripView(
         @Nullable Card card,
         @Nullable String up,
         @Nullable String down,
+        @Nullable String nextFree,
         int turnOvers,
         int screwsOut,
         int openFindings,
@@ -199,6 +201,7 @@ record StripView(
                 selected == null ? null : card(job, state, order, selected, findings),
                 at > 0 ? all.get(at - 1).code() : null,
                 at >= 0 && at < all.size() - 1 ? all.get(at + 1).code() : null,
+                nextFree(all, at, free(state, order)),
                 order.turnOvers(),
                 state.screwsOut().size(),
                 findings.open().size(),
@@ -213,6 +216,17 @@ record StripView(
                 sincePhoto(job.history()) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null));
+    }
+
+    /** The next part after this one that is free now, round and round. */
+    private static @Nullable String nextFree(List<Part> all, int at, Set<String> free) {
+        for (int i = 1; i <= all.size(); i++) {
+            String code = all.get((at + i) % all.size()).code();
+            if (free.contains(code)) {
+                return code;
+            }
+        }
+        return null;
     }
 
     private static Side sideOf(TeardownState state, @Nullable Part selected) {

@@ -92,8 +92,8 @@ class WayInController {
             then = then.with(
                     new RecordedStep(then.lastSequence() + 1, job.openedAt().toInstant(), PartOff.plain(part.code())));
         }
-        List<AssemblyPlan.Line> up =
-                AssemblyPlan.from(TeardownState.of(sheet, then), then).lines();
+        List<AssemblyPlan.Line> up = AssemblyPlan.from(TeardownState.of(sheet, then), then, job.schools())
+                .lines();
         List<String> stays = sheet.homes().stream()
                 .filter(p -> !state.isOff(p.code()) && !down.contains(p))
                 .map(Part::name)
