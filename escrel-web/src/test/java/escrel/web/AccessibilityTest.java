@@ -29,10 +29,32 @@ class AccessibilityTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/", "/jobs/new", "/jobs/5/arrival", "/jobs/5/readings", "/jobs/8/readings", "/jobs/5/strip",
-                "/jobs/5/inspect", "/jobs/5/wash", "/jobs/5/climb", "/jobs/1/turn", "/jobs/5/handover",
-                        "/jobs/1/report",
-                "/calibres", "/calibres/cv-12"
+                "/",
+                "/jobs/new",
+                "/jobs/5/arrival",
+                "/jobs/5/readings",
+                "/jobs/8/readings",
+                "/jobs/5/strip",
+                "/jobs/5/inspect",
+                "/jobs/5/wash",
+                "/jobs/5/climb",
+                "/jobs/1/turn",
+                "/jobs/5/handover",
+                "/jobs/1/report",
+                "/calibres",
+                "/calibres/cv-12",
+                "/calibres/cv-24/edit",
+                "/settings",
+                "/jobs/3/strip",
+                "/jobs/3/strip?panel=more",
+                "/jobs/3/tray",
+                "/jobs/3/way",
+                "/jobs/3/film",
+                "/jobs/3/plate",
+                "/jobs/3/learnt",
+                "/jobs/8/strip",
+                "/jobs/5/schools",
+                "/jobs/8/bind?calibre=cv-12"
             })
     void hasNoViolations(String path) {
         browser.open(EscrelServer.demo().url() + path);

@@ -1,10 +1,18 @@
 package escrel.web;
 
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
+import escrel.web.demo.PlanPicture;
+import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
+import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -27,14 +35,50 @@ class Screenshots {
             take(server, browser, "/jobs/5/handover", "handover");
             take(server, browser, "/jobs/1/report", "report");
             take(server, browser, "/calibres/l-43", "calibre");
-            int job = Stripped.cv12(server, 14);
-            take(server, browser, "/jobs/" + job + "/strip", "strip");
+            take(server, browser, "/jobs/3/strip", "strip");
+            take(server, browser, "/jobs/3/tray", "tray");
+            take(server, browser, "/jobs/22/way", "way-in");
+            take(server, browser, "/calibres/cv-24/edit", "sheet-edit");
+            take(server, browser, "/settings", "schools");
+            int unknown = pinned(server);
+            take(server, browser, "/jobs/" + unknown + "/strip?side=TRAIN", "photo-plan");
+            take(server, browser, "/jobs/" + unknown + "/learnt", "learnt");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
-            take(server, browser, "/jobs/" + job + "/strip", "strip-lamp");
+            take(server, browser, "/jobs/3/strip", "strip-lamp");
             take(server, browser, "/jobs/1/turn", "turn-lamp");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
             take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }
+    }
+
+    /** An alarm of an unknown calibre, some parts named, pinned and off. */
+    private static int pinned(EscrelServer server) {
+        CalibreSheet truth = BenchHand.demoSheet("m-7h");
+        int job = new Visitor(server.url()).openJob("Merrowdale alarm", "");
+        BenchHand hand = new BenchHand(server, job);
+        hand.upload("/plate/photo", Map.of("side", "TRAIN"), PlanPicture.of(truth, Side.TRAIN, c -> c.equals("stem")));
+        hand.post(
+                "/plate",
+                Map.of(
+                        "photo", 1,
+                        "side", "TRAIN",
+                        "centreX", PlanPicture.CENTRE,
+                        "centreY", PlanPicture.CENTRE,
+                        "radius", PlanPicture.RADIUS));
+        double radius = truth.data().diameterMillimetres() / 2;
+        for (String code :
+                List.of("case-back", "balance-cock", "power-down", "ratchet-wheel", "alarm-ratchet", "crown-wheel")) {
+            Part part = truth.requirePart(code);
+            String working = hand.name(part.name(), part.group(), Side.TRAIN);
+            if (part.shape() != null) {
+                double[] at = part.shape().middle();
+                hand.pin(working, Side.TRAIN, -at[0] / radius, -at[1] / radius);
+            }
+            if (!code.equals("crown-wheel")) {
+                hand.off(working);
+            }
+        }
+        return job;
     }
 
     private static void take(EscrelServer server, Browser browser, String path, String name) throws IOException {

@@ -55,6 +55,19 @@ public record Shape(Kind kind, double x, double y, double radius, int teeth, Lis
         return kind != Kind.OUTLINE && kind != Kind.LINE && kind != Kind.POLYGON;
     }
 
+    /** The same shape, larger or smaller about the movement's centre. */
+    public Shape times(double factor) {
+        return new Shape(
+                kind,
+                x * factor,
+                y * factor,
+                radius * factor,
+                teeth,
+                points.stream()
+                        .map(p -> new double[] {p[0] * factor, p[1] * factor})
+                        .toList());
+    }
+
     /** Its middle, in millimetres from the centre: the centre of a wheel, the mean of an outline's corners. */
     public double[] middle() {
         if (isRound() || points.isEmpty()) {

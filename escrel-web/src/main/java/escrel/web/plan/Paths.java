@@ -58,6 +58,21 @@ final class Paths {
         return d.toString();
     }
 
+    /** The inner edge of a date ring: small teeth that point to the middle. */
+    static String innerTeeth(double x, double y, double radius, int teeth) {
+        double step = 2 * Math.PI / teeth;
+        double tip = 0.955 * radius;
+        StringBuilder d = new StringBuilder();
+        for (int t = 0; t < teeth; t++) {
+            double a = t * step;
+            point(d, t == 0 ? 'M' : 'L', x, y, radius, a - 0.24 * step);
+            point(d, 'L', x, y, tip, a);
+            point(d, 'L', x, y, radius, a + 0.24 * step);
+            arc(d, x, y, radius, a + 0.76 * step, 1);
+        }
+        return d.append('Z').toString();
+    }
+
     /** The columns of a column wheel: sectors standing on it. */
     static String columns(double x, double y, double outer, double inner, int count) {
         StringBuilder d = new StringBuilder();
@@ -81,8 +96,10 @@ final class Paths {
     }
 
     static String circle(double x, double y, double r) {
+        // rounded once: a radius a hair too small for its chord would be drawn as an oval
+        double half = Math.round(r * 100) / 100.0;
         return "M%s %sa%s %s 0 1 0 %s 0a%s %s 0 1 0 %s 0Z"
-                .formatted(n(x - r), n(y), n(r), n(r), n(2 * r), n(r), n(r), n(-2 * r));
+                .formatted(n(x - half), n(y), n(half), n(half), n(2 * half), n(half), n(half), n(-2 * half));
     }
 
     /** A closed outline through the points, smoothed (Catmull-Rom as cubic Béziers). */

@@ -17,9 +17,9 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One side of a movement as drawn.
+ * One side of a movement as drawn. Every movement is drawn to the same size, so that lines are as fine on a small one.
  *
- * @param radius of the plate, mm
+ * @param radius of the plate as drawn; {@link #DRAWN_RADIUS} for all
  * @param shapes from the bottom up
  * @param labels names at pins, for a photograph
  */
@@ -69,10 +69,14 @@ public record PlanDrawing(
             @Nullable String selected,
             Set<String> flagged) {}
 
+    /** Radius of the plate in the units of the drawing, whatever it is in millimetres. */
+    public static final double DRAWN_RADIUS = 12;
+
     private static final Set<Group> NOT_IN_THE_MOVEMENT = Set.of(Group.CASE);
 
     /** Draws one side. */
-    public static PlanDrawing of(CalibreSheet sheet, Side side, State state) {
+    public static PlanDrawing of(CalibreSheet given, Side side, State state) {
+        CalibreSheet sheet = toSize(given);
         List<Drawn> shapes = new ArrayList<>();
         List<Screw> screws = new ArrayList<>();
         List<Point> flags = new ArrayList<>();
@@ -98,13 +102,15 @@ public record PlanDrawing(
             }
             boolean hidden = dialOn && part.group() != Group.DIAL_AND_HANDS;
             if (part.side() == side && !hidden && !NOT_IN_THE_MOVEMENT.contains(part.group())) {
-                sheet.screwsOf(part.code()).forEach(s -> screws.add(screw(s, side, state)));
+                sheet.screwsOf(part.code()).forEach(s -> screws.add(screw(s, side, state, factor(sheet))));
             }
         }
+        double factor = factor(sheet);
         List<Point> jewels = sheet.jewels().stream()
                 .filter(j ->
                         !dialOn && j.side() == side && j.kind() != Jewel.Kind.PALLET && j.kind() != Jewel.Kind.IMPULSE)
-                .map(j -> new Point(flip(j.x(), side), -j.y(), j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
+                .map(j -> new Point(
+                        flip(j.x() * factor, side), -j.y() * factor, j.kind() == Jewel.Kind.CAP ? "cap" : "hole"))
                 .toList();
         // the stem runs in the plate, below everything
         shapes.sort(Comparator.comparing(s -> !s.code().equals(stem)));
@@ -116,6 +122,21 @@ public record PlanDrawing(
                 jewels,
                 flags,
                 labels(sheet, side));
+    }
+
+    private static double factor(CalibreSheet sheet) {
+        return 2 * DRAWN_RADIUS / sheet.data().diameterMillimetres();
+    }
+
+    private static CalibreSheet toSize(CalibreSheet sheet) {
+        double factor = factor(sheet);
+        List<Part> parts = sheet.parts().stream()
+                .map(p -> p.shape() == null ? p : p.withShape(p.shape().times(factor)))
+                .toList();
+        List<ScrewPlace> screws = sheet.screws().stream()
+                .map(s -> s.at(s.x() * factor, s.y() * factor))
+                .toList();
+        return sheet.with(parts, screws, sheet.holds());
     }
 
     private static List<Point> labels(CalibreSheet sheet, Side side) {
@@ -187,7 +208,9 @@ public record PlanDrawing(
             case RING:
                 // a ring is as wide as its numbers or its spring need
                 path = Paths.circle(x, y, r)
-                        + (shape.teeth() > 0 ? Paths.gear(x, y, 0.8 * r, shape.teeth()) : Paths.circle(x, y, 0.8 * r));
+                        + (shape.teeth() > 0
+                                ? Paths.innerTeeth(x, y, 0.8 * r, shape.teeth())
+                                : Paths.circle(x, y, 0.8 * r));
                 break;
             case COLUMN_WHEEL:
                 path = Paths.gear(x, y, r, 3 * shape.teeth());
@@ -225,10 +248,10 @@ public record PlanDrawing(
         return side == Side.TRAIN ? -x : x;
     }
 
-    private static Screw screw(ScrewPlace place, Side side, State state) {
+    private static Screw screw(ScrewPlace place, Side side, State state, double factor) {
         boolean gone = state.gone().test(place.part());
         boolean left = place.thread() == ScrewPlace.Thread.LEFT;
-        double head = Math.max(0.22, 0.42 * place.bladeMillimetres());
+        double head = Math.max(0.22, 0.42 * place.bladeMillimetres() * factor);
         String style = (gone ? "s-gone" : "")
                 + (left ? " left" : "")
                 + (place.part().equals(state.selected()) ? " s-selected" : "");

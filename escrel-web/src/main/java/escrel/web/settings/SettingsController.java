@@ -68,7 +68,7 @@ class SettingsController {
     }
 
     private static String page(Model model, Schools schools, List<Choice> own, String path, String title) {
-        model.addAttribute("title", title);
+        model.addAttribute("whose", title);
         model.addAttribute("path", path);
         model.addAttribute(
                 "questions",

@@ -73,7 +73,7 @@ record StripView(
     }
 
     /**
-     * A photograph in the place of the plan, in millimetres of the plan.
+     * A photograph in the place of the plan, in the units of the drawing.
      *
      * @param address where the picture is got
      * @param left of the picture
@@ -86,7 +86,7 @@ record StripView(
                     .filter(p -> p.side() == side)
                     .reduce((a, b) -> b)
                     .map(p -> {
-                        double width = sheet.data().diameterMillimetres() / 2 / p.radius();
+                        double width = PlanDrawing.DRAWN_RADIUS / p.radius();
                         return new PhotoPlan(pictureOf(job, p), -p.centreX() * width, -p.centreY() * width, width);
                     })
                     .orElse(null);

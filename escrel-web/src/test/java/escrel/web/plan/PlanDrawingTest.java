@@ -1,6 +1,7 @@
 package escrel.web.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Side;
@@ -8,6 +9,7 @@ import escrel.web.plan.PlanDrawing.Drawn;
 import escrel.web.plan.PlanDrawing.Screw;
 import escrel.web.plan.PlanDrawing.State;
 import escrel.web.storage.SheetJson;
+import escrel.web.testing.BenchHand;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -57,8 +59,9 @@ class PlanDrawingTest {
                 .orElseThrow();
 
         // the crown wheel stands at x +7.6 seen from the dial, y +0.9 upwards
-        assertThat(seen.x()).isEqualTo(-7.6);
-        assertThat(seen.y()).isEqualTo(-0.9);
+        double drawn = 2 * PlanDrawing.DRAWN_RADIUS / cv12.data().diameterMillimetres();
+        assertThat(seen.x()).isCloseTo(-7.6 * drawn, within(1e-9));
+        assertThat(seen.y()).isCloseTo(-0.9 * drawn, within(1e-9));
     }
 
     @Test
@@ -95,5 +98,42 @@ class PlanDrawingTest {
 
         assertThat(codes).containsSubsequence("barrel", "barrel-bridge", "ratchet-wheel");
         assertThat(codes).containsSubsequence("third-wheel", "train-bridge");
+    }
+
+    @Test
+    void smallMovementIsDrawnAsLargeAsAnother() {
+        CalibreSheet small = BenchHand.demoSheet("p-8");
+        PlanDrawing plan = PlanDrawing.of(small, Side.TRAIN, new State(c -> false, Set.of(), null, Set.of()));
+
+        assertThat(plan.radius()).isEqualTo(PlanDrawing.DRAWN_RADIUS);
+        assertThat(plan.jewels()).anyMatch(j -> Math.hypot(j.x(), j.y()) > 4);
+    }
+
+    @Test
+    void ringsColumnsAdjustersAndPinsAreToldApart() {
+        PlanDrawing chronograph = PlanDrawing.of(
+                BenchHand.demoSheet("cv-33"), Side.TRAIN, new State(c -> false, Set.of(), null, Set.of()));
+        PlanDrawing calendar = PlanDrawing.of(
+                BenchHand.demoSheet("cv-24"),
+                Side.DIAL,
+                new State(c -> c.endsWith("hand") || c.equals("dial"), Set.of(), null, Set.of()));
+
+        assertThat(shape(chronograph, "column-wheel").style()).contains("p-column-wheel");
+        // six columns, each a closed sector
+        assertThat(shape(chronograph, "column-wheel")
+                        .detail()
+                        .chars()
+                        .filter(c -> c == 'Z')
+                        .count())
+                .isEqualTo(6);
+        assertThat(shape(chronograph, "hammer-eccentric").style()).contains("p-eccentric");
+        assertThat(chronograph.screws()).filteredOn(Screw::left).hasSize(2);
+        // thirty-one teeth inside a date ring, two lines and an arc each
+        assertThat(shape(calendar, "date-ring")
+                        .path()
+                        .chars()
+                        .filter(c -> c == 'A')
+                        .count())
+                .isEqualTo(31);
     }
 }
