@@ -9,6 +9,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.Habits;
+import escrel.web.photos.SheetFiles;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
@@ -41,12 +42,14 @@ import tools.jackson.databind.JsonNode;
 class CalibresController {
     private final Sheets sheets;
     private final Library library;
+    private final SheetFiles files;
     private final Habits habits;
     private final SheetPictureMapper pictures;
 
-    CalibresController(Sheets sheets, Library library, Habits habits, SheetPictureMapper pictures) {
+    CalibresController(Sheets sheets, Library library, SheetFiles files, Habits habits, SheetPictureMapper pictures) {
         this.sheets = sheets;
         this.library = library;
+        this.files = files;
         this.habits = habits;
         this.pictures = pictures;
     }
@@ -100,7 +103,7 @@ class CalibresController {
     @GetMapping(value = "/calibres/{id}/sheet.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     String export(@PathVariable String id) {
-        return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(library.write(require(id)));
+        return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(files.write(require(id)));
     }
 
     private CalibreSheet require(String id) {

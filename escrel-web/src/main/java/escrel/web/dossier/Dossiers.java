@@ -11,6 +11,7 @@ import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import escrel.web.photos.SheetFiles;
 import escrel.web.storage.Json;
 import escrel.web.storage.PhotoMapper;
 import escrel.web.storage.SheetJson;
@@ -41,12 +42,14 @@ class Dossiers {
     private final Sheets sheets;
     private final Photos photos;
     private final PhotoMapper pictures;
+    private final SheetFiles files;
 
-    Dossiers(Workshop workshop, Sheets sheets, Photos photos, PhotoMapper pictures) {
+    Dossiers(Workshop workshop, Sheets sheets, Photos photos, PhotoMapper pictures, SheetFiles files) {
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
         this.pictures = pictures;
+        this.files = files;
     }
 
     /** The whole job. */
@@ -62,7 +65,7 @@ class Dossiers {
         CalibreSheet sheet = job.sheet();
         if (sheet != null) {
             out.put("sheetVersion", job.sheetVersion());
-            out.set("sheet", SheetJson.write(sheet));
+            out.set("sheet", files.write(sheet));
         }
         ArrayNode steps = out.putArray("steps");
         for (RecordedStep entry : job.recorded().recorded()) {
@@ -159,7 +162,7 @@ class Dossiers {
         if (!tree.has("sheet")) {
             throw refuse("The job is bound to a calibre, but the dossier holds no sheet");
         }
-        CalibreSheet sheet = SheetJson.read(tree.path("sheet"));
+        CalibreSheet sheet = files.take(tree.path("sheet"));
         CalibreBound last = (CalibreBound) steps.stream()
                 .map(RecordedStep::step)
                 .filter(CalibreBound.class::isInstance)
