@@ -190,7 +190,7 @@ class BadInputTest {
     void jobWithoutACalibreSaysWhatToDo() {
         int unknown = visitor.openJob("Unknown watch", "");
 
-        assertThat(visitor.get("/jobs/" + unknown + "/strip").body())
+        assertThat(visitor.get("/jobs/" + unknown + "/climb").body())
                 .contains("is not known yet", "Bind the job to a sheet");
     }
 

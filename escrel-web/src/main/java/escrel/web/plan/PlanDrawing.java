@@ -115,13 +115,7 @@ public record PlanDrawing(
         // the stem runs in the plate, below everything
         shapes.sort(Comparator.comparing(s -> !s.code().equals(stem)));
         return new PlanDrawing(
-                side,
-                sheet.data().diameterMillimetres() / 2,
-                List.copyOf(shapes),
-                List.copyOf(screws),
-                jewels,
-                flags,
-                labels(sheet, side));
+                side, DRAWN_RADIUS, List.copyOf(shapes), List.copyOf(screws), jewels, flags, labels(sheet, side));
     }
 
     private static double factor(CalibreSheet sheet) {
@@ -177,7 +171,7 @@ public record PlanDrawing(
         double r = shape.radius();
         String path;
         String detail = "";
-        if (gone && shape.isRound()) {
+        if (gone && shape.isRound() && shape.kind() != Shape.Kind.PIN) {
             // a ghost is only a reminder of the place
             return new Drawn(part.code(), part.name(), style, Paths.circle(x, y, r), "");
         }
