@@ -134,28 +134,35 @@
   // ---- the plan: zoom in on the part at hand, in three steps, kept while the bench is swapped
   let zoom = 1;
 
+  // The drawing is moved as one picture while it grows, and drawn sharp when it stands: a viewBox that changes at every
+  // frame would draw every tooth again.
   function showZoom() {
     const svg = document.querySelector("#bench .plan svg");
     if (!svg) return;
-    const whole = (svg.dataset.whole ??= svg.getAttribute("viewBox")).split(" ").map(Number);
-    let [left, top, width, height] = whole;
-    if (zoom > 1) {
-      const part = svg.querySelector(".s-selected");
-      const box = part?.getBBox();
-      const x = box ? box.x + box.width / 2 : left + width / 2;
-      const y = box ? box.y + box.height / 2 : top + height / 2;
-      width /= zoom;
-      height /= zoom;
-      left = x - width / 2;
-      top = y - height / 2;
+    if (zoom === 1) {
+      svg.style.transform = "";
+      return;
     }
-    svg.setAttribute("viewBox", [left, top, width, height].join(" "));
+    const [left, top, width, height] = svg.getAttribute("viewBox").split(" ").map(Number);
+    const box = svg.querySelector(".s-selected")?.getBBox();
+    const x = box ? (box.x + box.width / 2 - left) / width : 0.5;
+    const y = box ? (box.y + box.height / 2 - top) / height : 0.5;
+    const side = Math.min(svg.clientWidth, svg.clientHeight);
+    svg.style.transform = `scale(${zoom}) translate(${(0.5 - x) * side}px, ${(0.5 - y) * side}px)`;
+  }
+
+  function zoomIn() {
+    const svg = document.querySelector("#bench .plan svg");
+    if (!svg) return;
+    svg.classList.add("zooming");
+    svg.addEventListener("transitionend", () => svg.classList.remove("zooming"), { once: true });
+    zoom = zoom >= 4 ? 1 : zoom * 2;
+    showZoom();
   }
 
   document.addEventListener("click", (event) => {
     if (event.target.closest("[data-zoom]")) {
-      zoom = zoom >= 4 ? 1 : zoom * 2;
-      showZoom();
+      zoomIn();
       return;
     }
     // a part on the plan is chosen by a click on it

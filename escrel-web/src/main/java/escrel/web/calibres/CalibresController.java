@@ -127,7 +127,7 @@ class CalibresController {
         CalibreSheet sheet = require(id);
         model.addAttribute("sheet", sheet);
         model.addAttribute("version", sheets.latestVersion(id));
-        model.addAttribute("tables", SheetTables.of(sheet));
+        model.addAttribute("tables", SheetTableRows.of(sheet));
         return "calibres/edit";
     }
 

@@ -30,7 +30,7 @@ final class LoreRows {
             rows.add(row("family", lore.family(), "", "", ""));
         }
         lore.variants().forEach(v -> rows.add(row("variant", v.name(), "", v.toldBy(), "")));
-        lore.weakPoints().forEach(w -> rows.add(row("weak point", w.words(), SheetTables.t(w.part()), "", "")));
+        lore.weakPoints().forEach(w -> rows.add(row("weak point", w.words(), SheetTableRows.t(w.part()), "", "")));
         lore.interchange().forEach(i -> rows.add(row("interchange", i.part(), i.calibre(), i.otherPart(), i.note())));
         if (!lore.settingOpens().isEmpty()) {
             rows.add(row("setting opens", lore.settingOpens(), "", "", ""));
@@ -54,7 +54,7 @@ final class LoreRows {
     }
 
     private static String n(double value) {
-        return SheetTables.n(value);
+        return SheetTableRows.n(value);
     }
 
     private static List<String> row(String kind, String what, String where, String more, String note) {

@@ -82,7 +82,7 @@ final class SheetRow {
                         + String.join(
                                 ", ",
                                 Arrays.stream(kind.getEnumConstants())
-                                        .map(SheetTables::e)
+                                        .map(SheetTableRows::e)
                                         .toList()));
         return null;
     }

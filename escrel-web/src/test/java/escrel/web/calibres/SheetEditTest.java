@@ -42,7 +42,7 @@ class SheetEditTest {
 
     private static Map<String, String> typed(CalibreSheet sheet) {
         Map<String, String> tables = new HashMap<>();
-        for (SheetTable.Filled filled : SheetTables.of(sheet)) {
+        for (SheetTable.Filled filled : SheetTableRows.of(sheet)) {
             tables.put(
                     filled.table().name().toLowerCase(),
                     filled.rows().stream().map(r -> String.join("\t", r)).collect(Collectors.joining("\n")));

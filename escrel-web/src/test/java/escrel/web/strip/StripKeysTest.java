@@ -150,4 +150,32 @@ class StripKeysTest {
         browser.seeText("was moved on in another tab");
         browser.seeText("Reload this page");
     }
+
+    @Test
+    void planIsWalkedZoomedAndClicked() {
+        job = Stripped.cv12(SERVER, 14);
+        browser.open(SERVER.url() + "/jobs/" + job + "/strip");
+        String first = browser.heading();
+        browser.keyOnBench('1');
+        String second = browser.heading();
+        assertThat(second).isNotEqualTo(first);
+        assertThat(browser.see(".card h3").getText()).isEqualTo("free now");
+
+        browser.key('.');
+        browser.untilTrue("the plan to grow", () -> transform().startsWith("scale(2)"));
+        browser.keyOnBench('1');
+        assertThat(transform()).as("kept when the bench is swapped").startsWith("scale(2)");
+        browser.key('.');
+        browser.key('.');
+        browser.untilTrue("the whole plan again", () -> transform().isEmpty());
+
+        browser.driver()
+                .executeScript("document.querySelector('.plan [data-part=barrel-bridge]')"
+                        + ".dispatchEvent(new MouseEvent('click', {bubbles: true}))");
+        browser.untilTrue("the bridge on the card", () -> browser.heading().equals("Barrel bridge"));
+    }
+
+    private static String transform() {
+        return (String) browser.driver().executeScript("return document.querySelector('.plan svg').style.transform");
+    }
 }

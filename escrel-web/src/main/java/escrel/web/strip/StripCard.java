@@ -1,0 +1,132 @@
+package escrel.web.strip;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.parts.Finding;
+import escrel.core.parts.Findings;
+import escrel.core.parts.Searches;
+import escrel.core.teardown.Caution;
+import escrel.core.teardown.Constraint;
+import escrel.core.teardown.PartOff;
+import escrel.core.teardown.TeardownOrder;
+import escrel.core.teardown.TeardownState;
+import escrel.web.job.OpenJob;
+import escrel.web.ladder.Ladder;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The card of a part.
+ *
+ * @param isOff whether it is off already
+ * @param isNext whether it is what the plan proposes
+ * @param screwCount on the sheet
+ * @param seen what it always came off after, though nobody stated why
+ * @param keptWith the part it is not to be separated from
+ * @param tray number of its compartment: the order of removal
+ */
+record StripCard(
+        Part part,
+        String heading,
+        boolean isOff,
+        boolean isNext,
+        String screws,
+        String frees,
+        int tray,
+        List<Caution> asks,
+        List<Caution> remarks,
+        List<Constraint> broken,
+        List<Finding> findings,
+        @Nullable PartOff recorded,
+        @Nullable Visiting visiting,
+        String wayIn,
+        int screwCount,
+        List<String> seen,
+        @Nullable String keptWith,
+        boolean leftFitted,
+        boolean lost) {
+    /**
+     * A visit that the key would begin or end.
+     *
+     * @param words what is to be said of it now, may be empty
+     */
+    record Visiting(String part, boolean in, String words) {}
+
+    static StripCard of(OpenJob job, TeardownState state, TeardownOrder order, Part part, Findings findings) {
+        CalibreSheet sheet = state.sheet();
+        List<Caution> cautions = Caution.before(sheet, part, job.schools());
+        boolean off = state.isOff(part.code());
+        boolean next = order.next().filter(part::equals).isPresent();
+        int place = state.order().indexOf(part.code());
+        String frees = sheet.heldBy(part.code()).stream()
+                .filter(h -> !state.isOff(h.part())
+                        && state.heldBy(h.part()).stream().allMatch(part::equals))
+                .map(h -> sheet.requirePart(h.part()).name())
+                .distinct()
+                .collect(Collectors.joining(", "));
+        List<ScrewPlace> screws = sheet.screwsOf(part.code());
+        return new StripCard(
+                part,
+                off ? "off · tray " + (place + 1) : next ? "next · free now" : heading(order, part),
+                off,
+                next,
+                screws.isEmpty()
+                        ? "none"
+                        : Ladder.screwWords(screws) + ", blade " + screws.get(0).bladeMillimetres(),
+                frees,
+                place < 0 ? state.order().size() + 1 : place + 1,
+                cautions.stream().filter(c -> c.kind() == Caution.Kind.ASKS).toList(),
+                cautions.stream().filter(c -> c.kind() == Caution.Kind.SAYS).toList(),
+                off ? List.of() : order.brokenBy(part.code()),
+                findings.on(part.code()),
+                state.stepOf(part.code()).orElse(null),
+                visiting(state, part),
+                wayIn(job, state, part),
+                screws.size(),
+                off ? List.of() : seen(order, part),
+                part.staysWith() == null
+                        ? null
+                        : sheet.part(part.staysWith()).map(Part::name).orElse(null),
+                state.leftFitted().contains(part.code()),
+                Searches.of(job.history()).isLost(part.code()));
+    }
+
+    /** What would have to come off first, in words; empty when nothing would. */
+    private static String wayIn(OpenJob job, TeardownState state, Part part) {
+        if (state.isOff(part.code()) || state.target().isPresent()) {
+            return "";
+        }
+        TeardownOrder way = TeardownOrder.wayIn(state, job.schools(), part.code());
+        int first = way.remaining().size() - 1;
+        return first == 0
+                ? ""
+                : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
+    }
+
+    private static List<String> seen(TeardownOrder order, Part part) {
+        return order.waitingFor(part.code()).stream()
+                .filter(c -> c.weight() == Constraint.Weight.SEEN)
+                .map(Constraint::why)
+                .toList();
+    }
+
+    private static String heading(TeardownOrder order, Part part) {
+        return order.brokenBy(part.code()).isEmpty() ? "free now" : "not yet";
+    }
+
+    /** The part that the visit key would put in or take out: the stem for the power-down, else the part itself. */
+    private static @Nullable Visiting visiting(TeardownState state, Part part) {
+        Part visitor = part.isPowerDown() ? state.sheet().withRole(Role.STEM).orElse(part) : part;
+        if (!state.isOff(visitor.code()) || part.isPowerDown() && state.isOff(part.code())) {
+            return null;
+        }
+        boolean in = state.visiting().contains(visitor.code());
+        String words = in
+                ? visitor.name() + " is in for a visit."
+                : part.isPowerDown() ? "The stem is out: put it back for this, for a visit only." : "";
+        return new Visiting(visitor.code(), in, words);
+    }
+}
