@@ -2,6 +2,7 @@ package escrel.web.calibres;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.AssemblyTest;
+import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.EarlyIn;
 import escrel.core.calibre.Group;
@@ -18,10 +19,13 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
 import escrel.core.calibre.Wash;
+import escrel.core.quantity.BeatRate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sheet as tables of text, a line a row, and back. What is typed or pasted is read cell by cell; everything wrong is
@@ -29,6 +33,7 @@ import java.util.Map;
  */
 final class SheetTables {
     private static final int FAULTS_SHOWN = 8;
+    private static final String MISSING = "?";
 
     private final CalibreSheet base;
     private final Map<String, String> tables;
@@ -138,17 +143,52 @@ final class SheetTables {
                                         r.number(4, 0)))
                                 .toList()
                         : base.jewels(),
-                given(SheetTable.TRAIN) ? train() : base.train(),
+                given(SheetTable.TRAIN) ? train(figures.data()) : base.train(),
                 traps,
                 lore,
                 base.pictures());
     }
 
-    private Train train() {
-        List<Train.Mobile> mobiles = of(SheetTable.TRAIN).stream()
-                .map(r -> new Train.Mobile(r.text(0), (int) r.number(1, 0), (int) r.number(2, 0)))
-                .toList();
+    private @Nullable Train train(CalibreData data) {
+        List<SheetRow> rows = of(SheetTable.TRAIN);
+        List<Train.Mobile> mobiles = new ArrayList<>(rows.stream()
+                .map(r -> new Train.Mobile(r.text(0), count(r, 1), count(r, 2)))
+                .toList());
+        for (int i = 0; i < rows.size(); i++) {
+            solve(rows, mobiles, i, 1, Train.Count.WHEEL, data);
+            solve(rows, mobiles, i, 2, Train.Count.PINION, data);
+        }
         return mobiles.isEmpty() ? null : new Train(mobiles);
+    }
+
+    private static int count(SheetRow row, int column) {
+        return row.text(column).equals(MISSING) ? 1 : (int) row.number(column, 0);
+    }
+
+    /** A question mark in the place of a count asks for the whole number that gives the stated beat (M6). */
+    private static void solve(
+            List<SheetRow> rows,
+            List<Train.Mobile> mobiles,
+            int place,
+            int column,
+            Train.Count count,
+            CalibreData data) {
+        if (!rows.get(place).text(column).equals(MISSING)) {
+            return;
+        }
+        OptionalInt solved = mobiles.size() > 2
+                ? Train.solve(mobiles, place, count, BeatRate.of(Math.max(1, data.beatsPerHour())))
+                : OptionalInt.empty();
+        if (solved.isEmpty()) {
+            rows.get(place).refuse(column, "has no whole number that gives the stated beat");
+            return;
+        }
+        Train.Mobile open = mobiles.get(place);
+        mobiles.set(
+                place,
+                count == Train.Count.WHEEL
+                        ? new Train.Mobile(open.part(), solved.getAsInt(), open.pinionLeaves())
+                        : new Train.Mobile(open.part(), open.wheelTeeth(), solved.getAsInt()));
     }
 
     private Part part(SheetRow r) {

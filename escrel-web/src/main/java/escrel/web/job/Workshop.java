@@ -84,11 +84,11 @@ public class Workshop {
                 habits.of(bound.map(CalibreBound::calibre).orElse(null), recorded));
     }
 
-    /** The histories of all jobs bound to a calibre, with parts called by the codes of its sheet. */
+    /** The histories of the newest jobs bound to a calibre, with parts called by the codes of its sheet. */
     @Transactional(readOnly = true)
-    public Map<Integer, JobHistory> historiesOf(String calibre) {
+    public Map<Integer, JobHistory> historiesOf(String calibre, int most) {
         Map<Integer, JobHistory> histories = new LinkedHashMap<>();
-        for (int number : jobs.ofCalibre(calibre)) {
+        for (int number : jobs.ofCalibre(calibre, most)) {
             histories.put(number, load(number).history());
         }
         return histories;

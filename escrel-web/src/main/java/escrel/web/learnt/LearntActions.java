@@ -53,7 +53,7 @@ class LearntActions {
     SeenOrders orders(OpenJob job) {
         Map<Integer, JobHistory> histories = new HashMap<>();
         if (job.sheet() != null) {
-            histories.putAll(workshop.historiesOf(job.sheet().id()));
+            histories.putAll(workshop.historiesOf(job.sheet().id(), Integer.MAX_VALUE));
         }
         histories.put(job.number(), job.history());
         return SeenOrders.of(histories.values().stream()

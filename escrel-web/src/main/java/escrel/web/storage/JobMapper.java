@@ -40,8 +40,9 @@ public interface JobMapper {
     @Select("select * from step where job = #{number} order by sequence")
     List<StepRow> steps(int number);
 
-    @Select("select number from job where calibre = #{calibre} order by number")
-    List<Integer> ofCalibre(String calibre);
+    /** The jobs of a calibre, the newest first. */
+    @Select("select number from job where calibre = #{calibre} order by number desc limit #{most}")
+    List<Integer> ofCalibre(@Param("calibre") String calibre, @Param("most") int most);
 
     @Select("select count(*) from job")
     int count();

@@ -29,6 +29,7 @@ import escrel.web.job.StepWords;
 import escrel.web.job.Workshop;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -68,17 +69,26 @@ class StripActs {
         job.requireSequence(form.seq());
         CalibreSheet sheet = job.movement();
         if (form.act() == StripAct.NAME_KIND || form.act() == StripAct.NAME_FREELY) {
-            PartNamed named = named(sheet, form);
+            PartNamed named = understood(() -> named(sheet, form));
             workshop.append(number, form.seq(), named);
             return new Done(named.code(), named.name() + " has a name: take it off");
         }
         Part part = sheet.part(form.part())
                 .orElseThrow(
                         () -> refuse("The sheet has no part “" + form.part() + "”", "Choose one from the ladder."));
-        Step step = step(job, sheet, part, form);
+        Step step = understood(() -> step(job, sheet, part, form));
         workshop.append(number, form.seq(), step);
         boolean moveOn = step instanceof LeftFitted;
         return new Done(moveOn ? "" : part.code(), said(step, sheet));
+    }
+
+    /** What a panel sends is made by us; anything else is refused as plainly as a slip of the hand. */
+    private static <T> T understood(Supplier<T> step) {
+        try {
+            return step.get();
+        } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
+            throw refuse("What was sent is none of the choices of this panel", "Reload the page and choose again.");
+        }
     }
 
     private static String said(Step step, CalibreSheet sheet) {

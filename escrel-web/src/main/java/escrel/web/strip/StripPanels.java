@@ -50,6 +50,15 @@ final class StripPanels {
             return null;
         }
         String[] words = name.split(":", 3);
+        try {
+            return panel(words, job, part);
+        } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
+            // an address typed by hand: no panel, the card as it is
+            return null;
+        }
+    }
+
+    private static @Nullable StripPanel panel(String[] words, OpenJob job, @Nullable Part part) {
         return switch (words[0]) {
             case "name" -> groups(page(words, 1));
             case "kind" -> kinds(words);

@@ -55,6 +55,9 @@ class WayInController {
             List<AssemblyPlan.Line> up,
             List<String> stays) {}
 
+    /** Times of long ago say little of today's hands, and the newest are soon read. */
+    private static final int TIMED = 30;
+
     private final Workshop workshop;
 
     WayInController(Workshop workshop) {
@@ -84,7 +87,7 @@ class WayInController {
         TeardownOrder order = TeardownOrder.wayIn(state, job.schools(), target);
         StepTimes times = job.sheet() == null
                 ? StepTimes.NONE
-                : StepTimes.of(workshop.historiesOf(job.sheet().id()).values());
+                : StepTimes.of(workshop.historiesOf(job.sheet().id(), TIMED).values());
         List<Part> down = order.remaining();
         // the way out is planned from the movement as it will be then; nothing of it is recorded
         JobHistory then = job.history();

@@ -75,6 +75,21 @@ class SheetEditTest {
     }
 
     @Test
+    void missingCountOfTheTrainIsWorkedOutFromTheBeat() {
+        CalibreSheet sheet = BenchHand.demoSheet("cv-12");
+        String train = typed(sheet).get("train");
+
+        assertThat(SheetTables.read(sheet, Map.of("train", train.replace("third-wheel\t75", "third-wheel\t?")))
+                        .train())
+                .isEqualTo(sheet.train());
+        assertThat(SheetTables.read(sheet, Map.of("train", train.replace("\t15\t8", "\t15\t?")))
+                        .train())
+                .isEqualTo(sheet.train());
+        assertThatThrownBy(() -> SheetTables.read(sheet, Map.of("train", train.replace("barrel\t72", "barrel\t?"))))
+                .hasMessageContaining("Train, row 1, wheel teeth: “?” has no whole number that gives the stated beat");
+    }
+
+    @Test
     void faultsOfTheSheetRefuseItAndNothingIsLost() {
         Visitor visitor = new Visitor(server.url());
         Map<String, String> tables = typed(BenchHand.demoSheet("cv-12"));
