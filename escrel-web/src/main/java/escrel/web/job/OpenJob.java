@@ -6,11 +6,13 @@ import escrel.core.handover.Stage;
 import escrel.core.learning.LearntSheet;
 import escrel.core.school.Schools;
 import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingSet;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param history the same, with parts called by the codes of the sheet the job is bound to
  * @param sheet the sheet it is bound to; nothing while the calibre is unknown
  * @param schools that hold for this job
+ * @param movement the movement as this job knows it: its sheet, what was learnt on the way, and the charts of the
+ *     schools; without parts while nothing is known
  */
 public record OpenJob(
         int number,
@@ -28,20 +32,25 @@ public record OpenJob(
         JobHistory history,
         @Nullable CalibreSheet sheet,
         int sheetVersion,
-        Schools schools) {
+        Schools schools,
+        CalibreSheet movement) {
     /** The watch as it arrived, by the latest record. */
     public Arrival arrival() {
         return history.last(Arrival.class).orElseThrow(() -> new IllegalStateException("job without arrival"));
     }
 
-    /** The movement as this job knows it: its sheet, what was learnt on the way, and the charts of the schools. */
-    public CalibreSheet movement() {
-        return SchoolChart.of(LearntSheet.of(sheet, history), schools);
+    /** A job from what is on record, the sheet it is bound to and the schools that hold for it. */
+    static OpenJob of(
+            int number, OffsetDateTime openedAt, JobHistory recorded, @Nullable CalibreSheet sheet, Schools schools) {
+        Optional<CalibreBound> bound = recorded.last(CalibreBound.class);
+        JobHistory history = bound.map(recorded::inWordsOf).orElse(recorded);
+        CalibreSheet movement = SchoolChart.of(LearntSheet.of(sheet, history), schools);
+        int version = bound.map(CalibreBound::version).orElse(0);
+        return new OpenJob(number, openedAt, recorded, history, sheet, version, schools, movement);
     }
 
     /** The movement as this job knows it; a job of an unknown calibre without a single part has none. */
     public CalibreSheet requireSheet() {
-        CalibreSheet movement = movement();
         if (sheet == null && movement.parts().isEmpty()) {
             throw new CalibreUnknownException(number);
         }
@@ -68,7 +77,6 @@ public record OpenJob(
     }
 
     private @Nullable CalibreSheet known() {
-        CalibreSheet movement = movement();
         return sheet == null && movement.parts().isEmpty() ? null : movement;
     }
 

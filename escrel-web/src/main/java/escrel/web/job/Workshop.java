@@ -72,16 +72,9 @@ public class Workshop {
     }
 
     private OpenJob open(int number, OffsetDateTime openedAt, JobHistory recorded) {
-        Optional<CalibreBound> bound = recorded.last(CalibreBound.class);
-        JobHistory history = bound.map(recorded::inWordsOf).orElse(recorded);
-        return new OpenJob(
-                number,
-                openedAt,
-                recorded,
-                history,
-                sheetOf(recorded),
-                bound.map(CalibreBound::version).orElse(0),
-                habits.of(bound.map(CalibreBound::calibre).orElse(null), recorded));
+        String calibre =
+                recorded.last(CalibreBound.class).map(CalibreBound::calibre).orElse(null);
+        return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), habits.of(calibre, recorded));
     }
 
     /** The histories of the newest jobs bound to a calibre, with parts called by the codes of its sheet. */

@@ -1,9 +1,5 @@
 package escrel.core.timing.acoustics;
 
-import org.hipparchus.transform.DftNormalization;
-import org.hipparchus.transform.FastFourierTransformer;
-import org.hipparchus.transform.TransformType;
-
 /** How alike an envelope is to itself some time later: 1 at lag 0, about 0 where there is no likeness. */
 final class Autocorrelation {
     private final double[] values;
@@ -21,20 +17,26 @@ final class Autocorrelation {
             mean += v / x.length;
         }
         // twice the length, so that the end does not wrap round onto the beginning
-        int size = Integer.highestOneBit(Math.max(1, 2 * x.length - 1)) * 2;
-        double[][] realAndImaginary = new double[2][size];
+        int size = Math.max(4, Integer.highestOneBit(Math.max(1, 2 * x.length - 1)) * 2);
+        double[] padded = new double[size];
         for (int i = 0; i < x.length; i++) {
-            realAndImaginary[0][i] = x[i] - mean;
+            padded[i] = x[i] - mean;
         }
-        FastFourierTransformer.transformInPlace(realAndImaginary, DftNormalization.STANDARD, TransformType.FORWARD);
-        for (int i = 0; i < size; i++) {
-            double re = realAndImaginary[0][i];
-            double im = realAndImaginary[1][i];
-            realAndImaginary[0][i] = re * re + im * im;
-            realAndImaginary[1][i] = 0;
+        double[][] spectrum = RealFourier.transform(padded);
+        int half = size / 2;
+        for (int k = 0; k <= half; k++) {
+            double power = spectrum[0][k] * spectrum[0][k] + spectrum[1][k] * spectrum[1][k];
+            padded[k] = power;
+            // the power of a real sequence is the same backwards
+            if (k > 0 && k < half) {
+                padded[size - k] = power;
+            }
         }
-        FastFourierTransformer.transformInPlace(realAndImaginary, DftNormalization.STANDARD, TransformType.INVERSE);
-        double[] back = realAndImaginary[0];
+        // and its transform, being that of an even sequence, is the same as its inverse but for the length
+        double[] back = RealFourier.transform(padded)[0];
+        for (int lag = 0; lag < Math.min(back.length, x.length); lag++) {
+            back[lag] /= size;
+        }
         double zero = back[0] / x.length;
         double[] values = new double[x.length];
         for (int lag = 0; lag < x.length; lag++) {

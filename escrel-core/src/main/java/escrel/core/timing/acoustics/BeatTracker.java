@@ -11,9 +11,12 @@ final class BeatTracker {
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
     private static final double ALIKE = 0.25;
     private static final int NEIGHBOURS = 8;
-    private static final int COARSE_STEP = 3;
+    // two blocks in one, and every second of those: the likeness is smooth over a few blocks
+    private static final int COARSE_STEP = 4;
 
     private final Envelope fine;
+    private final Likeness likeness;
+    private final Likeness rough;
     private final double halfWindowSeconds;
     private final int[] numbers;
     private final double[] predicted;
@@ -27,6 +30,8 @@ final class BeatTracker {
      */
     BeatTracker(Envelope coarse, Envelope fine, double periodSeconds) {
         this.fine = fine;
+        this.likeness = new Likeness(fine.values());
+        this.rough = new Likeness(inPairs(fine.values()));
         this.period = periodSeconds;
         this.halfWindowSeconds = 0.30 * periodSeconds / 2;
         double[] phase = phases(coarse);
@@ -128,43 +133,55 @@ final class BeatTracker {
         if (used == 0) {
             return;
         }
+        Likeness.Pattern ready = Likeness.Pattern.of(pattern, 0, pattern.length);
+        double[] pairs = inPairs(pattern);
+        Likeness.Pattern readyInPairs = Likeness.Pattern.of(pairs, 0, pairs.length);
         for (int i = 0; i < numbers.length; i++) {
             int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
             if ((numbers[i] & 1) == half && inside(centre, window + reach)) {
-                double shift = shift(pattern, centre, window, reach);
+                double shift = shift(ready, readyInPairs, centre, window, reach);
                 times[i] = (centre + shift) * fine.blockSeconds();
             }
         }
+    }
+
+    /** Neighbouring blocks taken together, half as many; a last odd one is left aside. */
+    private static double[] inPairs(double[] values) {
+        double[] pairs = new double[values.length / 2];
+        for (int i = 0; i < pairs.length; i++) {
+            pairs[i] = 0.5 * (values[2 * i] + values[2 * i + 1]);
+        }
+        return pairs;
     }
 
     private boolean inside(int centre, int reach) {
         return centre - reach >= 0 && centre + reach < fine.values().length;
     }
 
-    private double shift(double[] pattern, int centre, int window, int reach) {
-        double[] likeness = new double[2 * reach + 1];
-        Arrays.fill(likeness, Double.NEGATIVE_INFINITY);
+    private double shift(Likeness.Pattern pattern, Likeness.Pattern inPairs, int centre, int window, int reach) {
+        double[] alike = new double[2 * reach + 1];
+        Arrays.fill(alike, Double.NEGATIVE_INFINITY);
         int top = 0;
-        // the likeness is smooth over a few blocks: every third first, then all around the best
+        double best = Double.NEGATIVE_INFINITY;
         for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
-            likeness[at] = correlation(pattern, centre + at - reach - window);
-            top = likeness[at] > likeness[top] ? at : top;
+            double here = rough.of(inPairs, (centre + at - reach - window) / 2);
+            if (here > best) {
+                best = here;
+                top = at;
+            }
         }
-        int from = Math.max(0, top - COARSE_STEP);
-        int to = Math.min(2 * reach, top + COARSE_STEP);
+        // one more than a coarse step, so that a peak between two has a neighbour on either side
+        int from = Math.max(0, top - COARSE_STEP - 1);
+        int to = Math.min(2 * reach, top + COARSE_STEP + 1);
         for (int at = from; at <= to; at++) {
-            likeness[at] = correlation(pattern, centre + at - reach - window);
-            top = likeness[at] > likeness[top] ? at : top;
+            alike[at] = likeness.of(pattern, centre + at - reach - window);
+            top = alike[at] > alike[top] ? at : top;
         }
-        if (likeness[top] < ALIKE || top == 0 || top == 2 * reach) {
+        if (alike[top] < ALIKE || top == from || top == to) {
             return Double.NaN;
         }
-        double curve = likeness[top - 1] - 2 * likeness[top] + likeness[top + 1];
-        return top - reach + (curve < 0 ? (likeness[top - 1] - likeness[top + 1]) / (2 * curve) : 0);
-    }
-
-    private double correlation(double[] pattern, int from) {
-        return Robust.correlation(pattern, 0, fine.values(), from, pattern.length);
+        double curve = alike[top - 1] - 2 * alike[top] + alike[top + 1];
+        return top - reach + (curve < 0 ? (alike[top - 1] - alike[top + 1]) / (2 * curve) : 0);
     }
 
     /** Beat numbers, even for ticks; a number for every beat expected in the recording. */

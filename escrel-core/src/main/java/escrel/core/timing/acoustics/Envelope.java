@@ -21,9 +21,10 @@ record Envelope(double[] values, double blockSeconds) {
         double blockSamples = blockSeconds * sampleRate;
         int blocks = (int) (samples.length / blockSamples);
         double[] energy = new double[blocks];
+        int to = 0;
         for (int b = 0; b < blocks; b++) {
-            int from = (int) Math.round(b * blockSamples);
-            int to = Math.min(samples.length, (int) Math.round((b + 1) * blockSamples));
+            int from = to;
+            to = Math.min(samples.length, (int) ((b + 1) * blockSamples + 0.5));
             double sum = 0;
             for (int i = from; i < to; i++) {
                 sum += samples[i] * samples[i];
@@ -34,7 +35,8 @@ record Envelope(double[] values, double blockSeconds) {
         // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
         double floor = Math.max(median, 1e-12);
         for (int b = 0; b < blocks; b++) {
-            energy[b] = Math.log(Math.max(1, energy[b] / floor));
+            // half the blocks are no louder than the median: their logarithm is known
+            energy[b] = energy[b] > floor ? Math.log(energy[b] / floor) : 0;
         }
         return new Envelope(energy, blockSeconds);
     }

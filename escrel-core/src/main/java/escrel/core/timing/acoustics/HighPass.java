@@ -18,30 +18,32 @@ final class HighPass {
      * @param cornerHertz above 0 and below half the sample rate
      */
     static float[] apply(Sound sound, double cornerHertz) {
-        float[] out = sound.samples().clone();
+        float[] x = sound.samples().clone();
         double w = Math.tan(Math.PI * cornerHertz / sound.sampleRate());
-        for (double q : QUALITY) {
-            section(out, w, q);
-        }
-        return out;
-    }
-
-    private static void section(float[] x, double w, double q) {
-        double norm = 1 / (1 + w / q + w * w);
-        double a1 = 2 * (w * w - 1) * norm;
-        double a2 = (1 - w / q + w * w) * norm;
-        double in1 = x.length > 0 ? x[0] : 0;
-        double in2 = in1;
-        double out1 = 0;
-        double out2 = 0;
+        double norm1 = 1 / (1 + w / QUALITY[0] + w * w);
+        double norm2 = 1 / (1 + w / QUALITY[1] + w * w);
+        double back = 2 * (w * w - 1);
+        double back1 = back * norm1;
+        double back2 = back * norm2;
+        double far1 = (1 - w / QUALITY[0] + w * w) * norm1;
+        double far2 = (1 - w / QUALITY[1] + w * w) * norm2;
+        // both sections in one run, so that the second works on a sample while the first is at the next
+        double first = x.length > 0 ? x[0] : 0;
+        double near1 = -first * norm1;
+        double old1 = first * norm1;
+        double near2 = 0;
+        double old2 = 0;
         for (int i = 0; i < x.length; i++) {
-            double in = x[i];
-            double out = norm * (in - 2 * in1 + in2) - a1 * out1 - a2 * out2;
-            in2 = in1;
-            in1 = in;
-            out2 = out1;
-            out1 = out;
+            double in = x[i] * norm1;
+            double mid = in + near1;
+            near1 = old1 - 2 * in - back1 * mid;
+            old1 = in - far1 * mid;
+            double next = mid * norm2;
+            double out = next + near2;
+            near2 = old2 - 2 * next - back2 * out;
+            old2 = next - far2 * out;
             x[i] = (float) out;
         }
+        return x;
     }
 }

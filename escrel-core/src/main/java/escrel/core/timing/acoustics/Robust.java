@@ -56,27 +56,6 @@ final class Robust {
         return out;
     }
 
-    /** Correlation of a stretch of one row with an equally long stretch of another; 0 where either is flat. */
-    static double correlation(double[] a, int fromA, double[] b, int fromB, int length) {
-        double sa = 0;
-        double sb = 0;
-        double saa = 0;
-        double sbb = 0;
-        double sab = 0;
-        for (int i = 0; i < length; i++) {
-            double x = a[fromA + i];
-            double y = b[fromB + i];
-            sa += x;
-            sb += y;
-            saa += x * x;
-            sbb += y * y;
-            sab += x * y;
-        }
-        double va = saa - sa * sa / length;
-        double vb = sbb - sb * sb / length;
-        return va > 0 && vb > 0 ? (sab - sa * sb / length) / Math.sqrt(va * vb) : 0;
-    }
-
     private static double[] kept(double[] values) {
         double[] present = Arrays.stream(values).filter(v -> !Double.isNaN(v)).toArray();
         if (present.length == 0) {

@@ -23,6 +23,7 @@ final class Segment {
         int smooth = Math.max(1, (int) Math.round(SMOOTH_SECONDS * sampleRate)) | 1;
         double[] pattern = loudness(common.energy(), smooth);
         int reach = (int) Math.round(REACH_SECONDS * sampleRate);
+        Likeness.Pattern ready = Likeness.Pattern.of(pattern, reach, pattern.length - 2 * reach);
         double[] shifts = new double[times.length];
         for (int k = 0; k < times.length; k++) {
             int from = (int) Math.round((times[k] - BEFORE_SECONDS - REACH_SECONDS) * sampleRate);
@@ -35,7 +36,7 @@ final class Segment {
                 energy[i] = (double) samples[from + i] * samples[from + i];
             }
             double rounding = from / sampleRate - (times[k] - BEFORE_SECONDS - REACH_SECONDS);
-            shifts[k] = best(pattern, loudness(energy, smooth), reach) / sampleRate + rounding;
+            shifts[k] = best(ready, loudness(energy, smooth), reach) / sampleRate + rounding;
         }
         return shifts;
     }
@@ -49,11 +50,12 @@ final class Segment {
     }
 
     /** The lag in samples at which the beat lies best over the pattern; NaN when it is nowhere like it. */
-    private static double best(double[] pattern, double[] beat, int reach) {
+    private static double best(Likeness.Pattern pattern, double[] beat, int reach) {
         double[] likeness = new double[2 * reach + 1];
+        Likeness series = new Likeness(beat);
         int top = 0;
         for (int lag = -reach; lag <= reach; lag++) {
-            likeness[lag + reach] = Robust.correlation(pattern, reach, beat, reach + lag, pattern.length - 2 * reach);
+            likeness[lag + reach] = series.of(pattern, reach + lag);
             top = likeness[lag + reach] > likeness[top] ? lag + reach : top;
         }
         if (top == 0 || top == likeness.length - 1 || likeness[top] < 0.4) {
