@@ -1,7 +1,6 @@
 package escrel.web.plan;
 
 import java.util.List;
-import java.util.Locale;
 
 /** SVG path data in millimetres, y downwards. */
 final class Paths {
@@ -164,9 +163,22 @@ final class Paths {
         d.append("A%s %s 0 0 %d %s %s".formatted(n(r), n(r), sweep, n(x + r * Math.cos(to)), n(y + r * Math.sin(to))));
     }
 
-    /** Hundredths of a millimetre are finer than any screen. */
+    /** Hundredths are finer than any screen. Written by hand: a plan has thousands of numbers, and a formatter is slow. */
     static String n(double value) {
-        String text = String.format(Locale.ROOT, "%.2f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+        long hundredths = Math.round(value * 100);
+        long whole = Math.abs(hundredths) / 100;
+        long rest = Math.abs(hundredths) % 100;
+        StringBuilder text = new StringBuilder(8);
+        if (hundredths < 0) {
+            text.append('-');
+        }
+        text.append(whole);
+        if (rest > 0) {
+            text.append('.').append(rest / 10);
+            if (rest % 10 > 0) {
+                text.append(rest % 10);
+            }
+        }
+        return text.toString();
     }
 }

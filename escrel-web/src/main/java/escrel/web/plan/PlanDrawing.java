@@ -267,6 +267,11 @@ public record PlanDrawing(
         return new Point(flip(p[0], side), -p[1], "");
     }
 
+    /** The shapes, jewels, screws and flags as SVG; names in it are escaped. */
+    public String markup() {
+        return PlanMarkup.of(this);
+    }
+
     /** What the page asks of the screen: left, top, width and height in mm. */
     public String viewBox() {
         double reach = radius * 1.12;

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.web.plan.PlanDrawing.Drawn;
 import escrel.web.plan.PlanDrawing.Screw;
@@ -13,9 +16,12 @@ import escrel.web.testing.BenchHand;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.core.io.ClassPathResource;
 
 class PlanDrawingTest {
@@ -135,5 +141,25 @@ class PlanDrawingTest {
                         .filter(c -> c == 'A')
                         .count())
                 .isEqualTo(31);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "-0.001, 0", "3, 3", "-3.5, -3.5", "0.05, 0.05", "-0.05, -0.05", "12.345, 12.35", "100.999, 101"
+    })
+    void numbersAreShortAndRoundedToHundredths(double value, String text) {
+        assertThat(Paths.n(value)).isEqualTo(text);
+    }
+
+    @Test
+    void namesInTheMarkupCannotBeMarkup() {
+        Part sly = Part.of("a\"b", "<script>wheel</script>", Group.TRAIN, Side.TRAIN)
+                .withShape(new Shape(Shape.Kind.DISC, 1, 1, 2, 0, List.of()));
+        CalibreSheet sheet = cv12.with(List.of(sly), List.of(), List.of());
+        String markup = PlanDrawing.of(sheet, Side.TRAIN, new State(c -> false, Set.of(), null, Set.of()))
+                .markup();
+
+        assertThat(markup)
+                .contains("&lt;script&gt;wheel", "data-part=\"a&quot;b\"")
+                .doesNotContain("<script>");
     }
 }
