@@ -138,6 +138,12 @@ class CalibresController {
         return "redirect:/calibres/" + id;
     }
 
+    @PostMapping("/calibres/new")
+    String begin(@RequestParam String newId, @RequestParam String newName) {
+        library.begin(newId.strip(), newName.strip());
+        return "redirect:/calibres/" + newId.strip() + "/edit";
+    }
+
     @PostMapping("/calibres/{id}/copy")
     String copy(@PathVariable String id, @RequestParam String newId, @RequestParam String newName) {
         library.copy(require(id), newId.strip(), newName.strip());

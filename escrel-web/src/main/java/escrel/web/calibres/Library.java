@@ -2,7 +2,12 @@ package escrel.web.calibres;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.SheetCheck;
+import escrel.core.calibre.Side;
+import escrel.core.learning.LearntSheet;
 import escrel.web.photos.SheetFiles;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
@@ -49,6 +54,14 @@ class Library {
         }
         sheets.keep(sheet);
         return sheet;
+    }
+
+    /** A new sheet with nothing on it but the case back, to be filled in. */
+    @Transactional
+    public CalibreSheet begin(String id, String name) {
+        CalibreSheet blank = LearntSheet.unknown();
+        Part back = Part.of("case-back", "Case back", Group.CASE, Side.TRAIN).withRole(Role.CASE_BACK);
+        return copy(blank.with(List.of(back), List.of(), List.of()), id, name);
     }
 
     /** A new sheet that begins as a copy of a related one. */

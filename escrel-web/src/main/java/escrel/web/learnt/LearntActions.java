@@ -31,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Accepts what was learnt, and binds jobs to sheets half-way down. */
 @Component
 class LearntActions {
+    /** Begins the key of a line about a photograph; its number follows. */
+    static final String PICTURE = "PICTURE:";
+
     private final Workshop workshop;
     private final Sheets sheets;
     private final PhotoMapper photos;
@@ -74,7 +77,7 @@ class LearntActions {
         OpenJob job = workshop.load(number);
         job.requireSequence(seq);
         CalibreSheet accepted = difference(job).apply(lines);
-        CalibreSheet sheet = job.sheet() == null ? named(job, accepted, form) : accepted;
+        CalibreSheet sheet = job.sheet() == null ? named(job, accepted, form) : withPictures(job, accepted, lines);
         List<String> faults = SheetCheck.faultsOf(sheet);
         if (!faults.isEmpty()) {
             throw new MendableException(
@@ -98,25 +101,51 @@ class LearntActions {
         }
         double scale = form.data().diameterMillimetres() / (2 * LearntSheet.UNMEASURED_RADIUS);
         List<Part> parts = accepted.parts().stream().map(p -> scaled(p, scale)).toList();
-        List<SidePicture> pictures = new ArrayList<>();
-        for (SidePicture picture : LearntSheet.of(null, job.history()).pictures()) {
-            int kept = sheetPictures.nextNumber(id);
-            photos.find(job.number(), picture.number()).ifPresent(p -> {
-                sheetPictures.insert(id, kept, p.mediaType(), p.bytes());
-                pictures.add(new SidePicture(
-                        kept,
-                        picture.side(),
-                        picture.caption(),
-                        picture.centreX(),
-                        picture.centreY(),
-                        picture.radius()));
-            });
-        }
+        List<SidePicture> pictures =
+                picturesOf(job).stream().map(p -> kept(job, id, p)).toList();
         List<ScrewPlace> screws = accepted.screws().stream()
                 .map(s -> s.at(s.x() * scale, s.y() * scale))
                 .toList();
         return accepted.with(parts, screws, accepted.holds())
                 .called(id, form.name() == null ? "" : form.name().strip(), form.data(), pictures);
+    }
+
+    /** The photographs of this job that serve as a plan and are not on the sheet yet. */
+    List<SidePicture> newPictures(OpenJob job) {
+        CalibreSheet base = base(job);
+        return picturesOf(job).stream()
+                .filter(p -> base.pictures().stream()
+                        .noneMatch(known -> known.caption().equals(caption(job, p))))
+                .toList();
+    }
+
+    private static List<SidePicture> picturesOf(OpenJob job) {
+        return LearntSheet.of(null, job.recorded()).pictures();
+    }
+
+    /** Says where a picture comes from, and tells one that was accepted before. */
+    private static String caption(OpenJob job, SidePicture picture) {
+        return "job " + job.number() + ", photo " + picture.number();
+    }
+
+    /** Keeps a photo of the job as a picture of the calibre, under a number of its own. */
+    private SidePicture kept(OpenJob job, String calibre, SidePicture picture) {
+        int number = sheetPictures.nextNumber(calibre);
+        PhotoMapper.Picture photo = photos.find(job.number(), picture.number())
+                .orElseThrow(() -> new IllegalStateException("no photo " + picture.number()));
+        sheetPictures.insert(calibre, number, photo.mediaType(), photo.bytes());
+        return new SidePicture(
+                number, picture.side(), caption(job, picture), picture.centreX(), picture.centreY(), picture.radius());
+    }
+
+    private CalibreSheet withPictures(OpenJob job, CalibreSheet sheet, List<String> lines) {
+        List<SidePicture> pictures = new ArrayList<>(sheet.pictures());
+        newPictures(job).stream()
+                .filter(p -> lines.contains(PICTURE + p.number()))
+                .forEach(p -> pictures.add(kept(job, sheet.id(), p)));
+        return pictures.size() == sheet.pictures().size()
+                ? sheet
+                : sheet.called(sheet.id(), sheet.name(), sheet.data(), pictures);
     }
 
     private static Part scaled(Part part, double scale) {

@@ -47,6 +47,7 @@ class LearntController {
         model.addAttribute("newer", job.sheet() != null && sheets.latestVersion(base.id()) > job.sheetVersion());
         model.addAttribute("teardowns", actions.orders(job).teardowns());
         model.addAttribute("lines", difference.lines());
+        model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());
         model.addAttribute("settings", CalibreData.Setting.values());
         model.addAttribute("studs", CalibreData.Stud.values());

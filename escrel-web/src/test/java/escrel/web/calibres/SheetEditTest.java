@@ -139,6 +139,18 @@ class SheetEditTest {
     }
 
     @Test
+    void sheetIsBegunFromNothing() {
+        Visitor visitor = new Visitor(server.url());
+        HttpResponse<String> page = visitor.post("/calibres/new", Map.of("newId", "new-one", "newName", "New one"));
+
+        assertThat(page.uri().getPath()).isEqualTo("/calibres/new-one/edit");
+        assertThat(page.body()).contains("case-back");
+        assertThat(visitor.post("/calibres/new", Map.of("newId", "New One", "newName", "x"))
+                        .body())
+                .contains("must be lower-case letters");
+    }
+
+    @Test
     void relatedCalibreBeginsAsACopyAndDocumentsAreAttachedWithTheirSource() {
         Visitor visitor = new Visitor(server.url());
         HttpResponse<String> page =

@@ -236,6 +236,21 @@ class UnknownCalibreTest {
     }
 
     @Test
+    void photographOfAKnownCalibreIsAcceptedLikeAnyOtherLine() {
+        server.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
+        BenchHand hand = new BenchHand(server, visitor.openJob("Tidewell service watch", "cv-12"));
+        hand.upload("/plate/photo", Map.of("side", "DIAL"), PlanPicture.of(TRUTH, Side.DIAL, c -> false));
+        hand.post("/plate", Map.of("photo", 1, "side", "DIAL", "centreX", 0.5, "centreY", 0.5, "radius", 0.42));
+
+        assertThat(accept(hand, Map.of())).contains("kept as version 2");
+        assertThat(server.bean(Sheets.class).latest("cv-12").orElseThrow().pictures())
+                .singleElement()
+                .satisfies(p -> assertThat(p.caption()).contains("photo 1"));
+        assertThat(hand.get("/learnt").body()).contains("Nothing new");
+        assertThat(visitor.get("/calibres/cv-12/pictures/1").statusCode()).isEqualTo(200);
+    }
+
+    @Test
     void conflictWithAStatedHoldStandsUntickedOnThePage() {
         server.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
         BenchHand hand = new BenchHand(server, visitor.openJob("Tidewell service watch", "cv-12"));
