@@ -86,7 +86,7 @@ record StripCard(
                 visiting(state, part),
                 wayIn(job, state, part),
                 screws.size(),
-                off ? List.of() : seen(order, part),
+                off ? List.of() : seen(sheet, order, part),
                 part.staysWith() == null
                         ? null
                         : sheet.part(part.staysWith()).map(Part::name).orElse(null),
@@ -106,10 +106,10 @@ record StripCard(
                 : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
     }
 
-    private static List<String> seen(TeardownOrder order, Part part) {
+    private static List<String> seen(CalibreSheet sheet, TeardownOrder order, Part part) {
         return order.waitingFor(part.code()).stream()
                 .filter(c -> c.weight() == Constraint.Weight.SEEN)
-                .map(Constraint::why)
+                .map(c -> sheet.part(c.first()).map(Part::name).orElse(c.first()) + ", " + c.why())
                 .toList();
     }
 

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -48,8 +49,11 @@ class DemoReadingsFile {
                 }
             }
         }
-        Files.writeString(
-                Path.of("src/main/resources/demo/readings.json"),
-                Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(all) + "\n");
+        // a line a reading, so that a change can be read
+        String lines = all.entrySet().stream()
+                .map(e -> "  " + Json.MAPPER.writeValueAsString(e.getKey()) + ": "
+                        + Json.MAPPER.writeValueAsString(e.getValue()))
+                .collect(Collectors.joining(",\n", "{\n", "\n}\n"));
+        Files.writeString(Path.of("src/main/resources/demo/readings.json"), lines);
     }
 }
