@@ -4,6 +4,7 @@ import escrel.core.MendableException;
 import escrel.core.learning.PartNamed;
 import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
 import escrel.web.job.Habits;
@@ -14,6 +15,8 @@ import escrel.web.photos.Photos;
 import escrel.web.storage.Sheets;
 import jakarta.validation.Valid;
 import java.io.IOException;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,6 +92,13 @@ class ArrivalController {
         model.addAttribute("bound", job.sheet());
         model.addAttribute("version", job.sheetVersion());
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
+        model.addAttribute(
+                "notes",
+                job.history().counting().stream()
+                        .filter(e -> e.step() instanceof Noted note && note.part() == null)
+                        .map(e -> new Note(
+                                e.at().atZone(ZoneId.systemDefault()).toOffsetDateTime(), ((Noted) e.step()).words()))
+                        .toList());
         return "arrival/arrival";
     }
 
@@ -122,6 +132,21 @@ class ArrivalController {
             return "redirect:/jobs/" + number + "/bind?calibre=" + calibre;
         }
         workshop.append(number, seq, new CalibreBound(calibre, version));
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    /** A note on the watch as a whole. */
+    record Note(OffsetDateTime at, String words) {}
+
+    @PostMapping("/jobs/{number}/notes")
+    String note(@PathVariable int number, @RequestParam int seq, @RequestParam String words) {
+        if (words.isBlank() || words.length() > 1000) {
+            throw new MendableException(
+                    "A note has between 1 and 1000 characters",
+                    "Nothing was recorded.",
+                    "Say it in some words, not too many.");
+        }
+        workshop.append(number, seq, new Noted(null, words.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 

@@ -15,6 +15,7 @@ import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Gauged;
 import escrel.core.parts.Happened;
 import escrel.core.parts.LeftOut;
+import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Step;
 import escrel.core.teardown.Eased;
@@ -70,6 +71,9 @@ public final class StepWords {
     }
 
     private static String learning(Step step, @Nullable CalibreSheet sheet) {
+        if (step instanceof Noted note) {
+            return "observed: " + note.words();
+        }
         if (step instanceof PartNamed named) {
             return "name " + named.name();
         }

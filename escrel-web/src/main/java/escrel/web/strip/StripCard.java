@@ -6,14 +6,23 @@ import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Happened;
 import escrel.core.parts.Searches;
+import escrel.core.service.Noted;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.Constraint;
+import escrel.core.teardown.Eased;
 import escrel.core.teardown.PartOff;
+import escrel.core.teardown.StateSet;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
+import escrel.web.job.StepWords;
 import escrel.web.ladder.Ladder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param screwCount on the sheet
  * @param seen what it always came off after, though nobody stated why
  * @param keptWith the part it is not to be separated from
+ * @param log what was observed, measured or happened on it
  * @param tray number of its compartment: the order of removal
  */
 record StripCard(
@@ -47,7 +57,8 @@ record StripCard(
         List<String> seen,
         @Nullable String keptWith,
         boolean leftFitted,
-        boolean lost) {
+        boolean lost,
+        List<String> log) {
     /**
      * A visit that the key would begin or end.
      *
@@ -91,7 +102,8 @@ record StripCard(
                         ? null
                         : sheet.part(part.staysWith()).map(Part::name).orElse(null),
                 state.leftFitted().contains(part.code()),
-                Searches.of(job.history()).isLost(part.code()));
+                Searches.of(job.history()).isLost(part.code()),
+                log(job, sheet, part.code()));
     }
 
     /** What would have to come off first, in words; empty when nothing would. */
@@ -104,6 +116,24 @@ record StripCard(
         return first == 0
                 ? ""
                 : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
+    }
+
+    /** What was observed, measured, eased or happened on this part, first recorded first. */
+    private static List<String> log(OpenJob job, CalibreSheet sheet, String part) {
+        List<String> log = new ArrayList<>();
+        for (RecordedStep entry : job.history().counting()) {
+            Step step = entry.step();
+            boolean here = step instanceof Noted note && part.equals(note.part())
+                    || step instanceof Gauged gauged && part.equals(gauged.part())
+                    || step instanceof Eased eased && part.equals(eased.part())
+                    || step instanceof StateSet set && part.equals(set.part());
+            if (here) {
+                log.add(StepWords.of(step, sheet));
+            } else if (step instanceof Happened event && part.equals(event.part())) {
+                log.add(StepWords.of(step, sheet) + (event.words().isEmpty() ? "" : ": " + event.words()));
+            }
+        }
+        return log;
     }
 
     private static List<String> seen(CalibreSheet sheet, TeardownOrder order, Part part) {

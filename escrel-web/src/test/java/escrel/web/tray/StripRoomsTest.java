@@ -147,6 +147,22 @@ class StripRoomsTest {
         assertThat(hand.proposed()).contains("setting-lever-spring", "yoke");
     }
 
+    @Test
+    void whatWasObservedMeasuredAndLostStandsOnTheCardOfItsPart() {
+        BenchHand hand = stripped(14);
+        hand.act("OBSERVED", "balance-cock", "", "hairspring touched with oil", Side.TRAIN);
+        hand.act("MEASURED", "balance-cock", "END_SHAKE", "0.03", Side.TRAIN);
+        hand.act("LOST", "pallet-bridge", "", "", Side.TRAIN);
+
+        assertThat(hand.get("/strip?part=balance-cock").body())
+                .contains("observed: hairspring touched with oil", "end shake 0.03 mm");
+        assertThat(hand.get("/strip?part=pallet-bridge").body()).contains("Pallet bridge lost", "search open");
+        assertThat(hand.get("/handover").body()).contains("Pallet bridge is lost");
+        hand.post("/notes", Map.of("words", "Owner keeps the old crown."));
+        assertThat(hand.get("/arrival").body()).contains("Owner keeps the old crown.");
+        assertThat(hand.post("/notes", Map.of("words", " ")).statusCode()).isEqualTo(422);
+    }
+
     private static byte[] picture() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", out);
