@@ -2,6 +2,7 @@ package escrel.web.job;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.SchoolChart;
+import escrel.core.cleaning.Washed;
 import escrel.core.handover.Stage;
 import escrel.core.learning.LearntSheet;
 import escrel.core.school.Schools;
@@ -73,7 +74,10 @@ public record OpenJob(
 
     /** How far the job has come. */
     public Stage stage() {
-        return Stage.of(known(), history);
+        Stage stage = Stage.of(known(), history);
+        // of an unknown calibre nobody knows whether all is off: it is being stripped until something is washed
+        boolean unwashed = history.last(Washed.class).isEmpty();
+        return sheet == null && stage == Stage.INSPECTING && unwashed ? Stage.STRIPPING : stage;
     }
 
     private @Nullable CalibreSheet known() {

@@ -1,6 +1,5 @@
 package escrel.web.learnt;
 
-import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.learning.Matching;
@@ -49,8 +48,6 @@ class LearntController {
         model.addAttribute("lines", difference.lines());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());
-        model.addAttribute("settings", CalibreData.Setting.values());
-        model.addAttribute("studs", CalibreData.Stud.values());
         return "learnt/learnt";
     }
 

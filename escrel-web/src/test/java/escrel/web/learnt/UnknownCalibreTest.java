@@ -8,6 +8,7 @@ import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
+import escrel.core.handover.Stage;
 import escrel.core.learning.SheetDifference;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
@@ -183,6 +184,8 @@ class UnknownCalibreTest {
         BenchHand hand = new BenchHand(server, visitor.openJob("Merrowdale alarm", ""));
         hand.off(hand.name("Case back", Group.CASE, Side.TRAIN));
 
+        assertThat(hand.load().stage()).isEqualTo(Stage.STRIPPING);
+        assertThat(visitor.get("/").body()).contains("next off: name the next part");
         assertThat(accept(hand, Map.of("name", "M7H", "id", "m-7h")))
                 .contains("The diameter must lie between 5 and 120 mm", "every step of the job is as it was");
         assertThat(server.bean(Sheets.class).latest("m-7h")).isEmpty();
