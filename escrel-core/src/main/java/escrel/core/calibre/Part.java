@@ -98,114 +98,54 @@ public record Part(
 
     /** The same part with a role. */
     public Part withRole(Role newRole) {
-        return new Part(
-                code,
-                name,
-                group,
-                side,
-                newRole,
-                unit,
-                hazards,
-                liftFrom,
-                orientation,
-                wash,
-                washNote,
-                minutes,
-                note,
-                shape,
-                aliases,
-                stateBefore,
-                staysWith,
-                clip);
+        return copy(name, side, newRole, unit, wash, washNote, shape, aliases);
     }
 
     /** The same part by another name; the old one stays as an alias. */
     public Part withName(String newName) {
-        return new Part(
-                code,
-                newName,
-                group,
-                side,
-                role,
-                unit,
-                hazards,
-                liftFrom,
-                orientation,
-                wash,
-                washNote,
-                minutes,
-                note,
-                shape,
-                aliasesWith(newName),
-                stateBefore,
-                staysWith,
-                clip);
+        return copy(newName, side, role, unit, wash, washNote, shape, aliasesWith(newName));
     }
 
     /** The same part drawn otherwise. */
     public Part withShape(@Nullable Shape newShape) {
-        return new Part(
-                code,
-                name,
-                group,
-                side,
-                role,
-                unit,
-                hazards,
-                liftFrom,
-                orientation,
-                wash,
-                washNote,
-                minutes,
-                note,
-                newShape,
-                aliases,
-                stateBefore,
-                staysWith,
-                clip);
+        return copy(name, side, role, unit, wash, washNote, newShape, aliases);
     }
 
     /** The same part as one of a unit, parted from it in the hand; nothing takes it out of its unit. */
     public Part withUnit(@Nullable String newUnit) {
-        return new Part(
-                code,
-                name,
-                group,
-                newUnit == null ? side : Side.IN_HAND,
-                role,
-                newUnit,
-                hazards,
-                liftFrom,
-                orientation,
-                wash,
-                washNote,
-                minutes,
-                note,
-                shape,
-                aliases,
-                stateBefore,
-                staysWith,
-                clip);
+        return copy(name, newUnit == null ? side : Side.IN_HAND, role, newUnit, wash, washNote, shape, aliases);
     }
 
     /** The same part cleaned in another way. */
     public Part withWash(Wash newWash, String why) {
+        return copy(name, side, role, unit, newWash, why, shape, aliases);
+    }
+
+    private Part copy(
+            String otherName,
+            Side otherSide,
+            @Nullable Role otherRole,
+            @Nullable String otherUnit,
+            Wash otherWash,
+            String otherWashNote,
+            @Nullable Shape otherShape,
+            List<String> otherAliases) {
         return new Part(
                 code,
-                name,
+                otherName,
                 group,
-                side,
-                role,
-                unit,
+                otherSide,
+                otherRole,
+                otherUnit,
                 hazards,
                 liftFrom,
                 orientation,
-                newWash,
-                why,
+                otherWash,
+                otherWashNote,
                 minutes,
                 note,
-                shape,
-                aliases,
+                otherShape,
+                otherAliases,
                 stateBefore,
                 staysWith,
                 clip);

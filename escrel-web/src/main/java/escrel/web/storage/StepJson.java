@@ -38,6 +38,7 @@ import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.ReadingTaken;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
@@ -83,6 +84,11 @@ public final class StepJson {
             KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
 
     private StepJson() {}
+
+    /** The names of all kinds. */
+    static Set<String> kinds() {
+        return KINDS.keySet();
+    }
 
     /** The name of a step's kind. */
     public static String kindOf(Step step) {

@@ -77,6 +77,18 @@ class SchemaTest {
                         Arrays.stream(Shape.Kind.values()).map(Enum::name).toList());
     }
 
+    /** A kind of step that the schema did not know would make our own dossiers invalid. */
+    @Test
+    void kindsOfStepAreThoseOfTheProgram() {
+        JsonNode schema =
+                Json.MAPPER.readTree(visitor.get("/formats/dossier.schema.json").body());
+
+        assertThat(schema.at("/properties/steps/items/properties/kind/enum")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .containsExactlyInAnyOrderElementsOf(StepJson.kinds());
+    }
+
     @Test
     void sheetWithPicturesComesBackAsItWent() {
         try (EscrelServer one = EscrelServer.empty();

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import escrel.core.assembly.TestMade;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Hazard;
 import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Side;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Defect;
@@ -13,26 +18,43 @@ import escrel.core.condition.Origin;
 import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.Waived;
+import escrel.core.learning.CameTogether;
+import escrel.core.learning.HoldStated;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.PartRenamed;
+import escrel.core.learning.Pinned;
+import escrel.core.learning.ScrewsStated;
+import escrel.core.learning.SidePhotographed;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
 import escrel.core.parts.FindingRaised;
+import escrel.core.parts.FragmentExplained;
+import escrel.core.parts.FragmentFound;
+import escrel.core.parts.Gauged;
+import escrel.core.parts.Happened;
 import escrel.core.parts.LeftOut;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
+import escrel.core.school.Choice;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.SchoolChosen;
 import escrel.core.service.Stance;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.teardown.Eased;
+import escrel.core.teardown.LeftFitted;
 import escrel.core.teardown.PartOff;
 import escrel.core.teardown.PartOn;
 import escrel.core.teardown.ScrewsFound;
+import escrel.core.teardown.StateSet;
 import escrel.core.teardown.Visit;
+import escrel.core.teardown.WayInPlanned;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.LiftTime;
@@ -44,6 +66,8 @@ import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -95,7 +119,65 @@ class StepJsonTest {
                 new OilSkipped("o-click", "coated"),
                 new TestMade("t-fork", TestMade.Outcome.FAILED, "slow to one side"),
                 new Waived(Account.Kind.SCREWS, "owner knows"),
-                new HandedOver(""));
+                new HandedOver(""),
+                new CalibreBound("cv-12", 3, "blued ring", CalibreBound.As.FAMILY, Map.of("lid", "case-back")),
+                new PhotoAdded(2, "dial", "", Side.DIAL),
+                new PartOff(
+                        "power-down",
+                        Grade.GOOD,
+                        ScrewsFound.AS_ON_SHEET,
+                        PartOff.Plan.KEEP,
+                        "",
+                        "",
+                        3,
+                        PartOff.LetDown.RATCHET_SCREW),
+                new SchoolChosen(Choice.TRAIN_FIRST),
+                new LeftFitted(List.of("yoke"), "sound"),
+                new Eased("stem", Eased.Way.LOOSENED, 2.5),
+                new StateSet("hammer", "hammer in reset"),
+                new WayInPlanned("mainspring", "falls off early"),
+                new Happened("jumper", Happened.What.LOST, "towards the window"),
+                new Gauged("mainspring", Gauged.What.SPRING_LENGTH, 320),
+                new FragmentFound("a crumb", "while at Dial"),
+                new FragmentExplained(7, "tooth of the crown wheel"),
+                new PartNamed("lid", "Lid", Group.CASE, Side.TRAIN, Role.CASE_BACK, List.of(Hazard.FRAGILE), null),
+                new PartRenamed("lid", "Case back"),
+                new HoldStated("dial", "hands", "was under"),
+                new ScrewsStated("dial", 2, ScrewPlace.LengthClass.SHORT, ScrewPlace.Thread.LEFT),
+                new CameTogether("hammer", "bridge"),
+                new Pinned("dial", 0.25, -0.5),
+                new SidePhotographed(1, Side.TRAIN, 0.5, 0.4, 0.3));
+    }
+
+    /** Every kind that can be stored is among those tried here. */
+    @Test
+    void noKindIsLeftOut() {
+        assertThat(everyKind().map(StepJson::kindOf).collect(Collectors.toSet()))
+                .isEqualTo(StepJson.kinds());
+    }
+
+    /** Steps as version 0.1.0 wrote them, without the fields that came later. */
+    @Test
+    void stepsOfTheFirstVersionAreStillRead() {
+        assertThat(StepJson.read("calibre-bound", "{\"calibre\":\"cv-12\",\"version\":1}"))
+                .isEqualTo(new CalibreBound("cv-12", 1));
+        assertThat(StepJson.read("photo", "{\"photo\":1,\"part\":null,\"caption\":\"front\"}"))
+                .isEqualTo(new PhotoAdded(1, null, "front"));
+        assertThat(StepJson.read(
+                        "part-off",
+                        "{\"part\":\"dial\",\"asFound\":\"GOOD\",\"screws\":\"AS_ON_SHEET\",\"plan\":\"KEEP\",\"note\":\"\","
+                                + "\"inSpiteOf\":\"\"}"))
+                .isEqualTo(PartOff.plain("dial"));
+    }
+
+    /** Reading a step under other codes changes its parts and nothing else, and back again is the same step. */
+    @ParameterizedTest
+    @MethodSource("everyKind")
+    void otherCodesAndBackIsTheSame(Step step) {
+        Step there = step.withParts(code -> "x-" + code);
+
+        assertThat(there.getClass()).isEqualTo(step.getClass());
+        assertThat(there.withParts(code -> code.substring(2))).isEqualTo(step);
     }
 
     @ParameterizedTest
