@@ -58,30 +58,29 @@ public final class LearntSheet {
 
     /** A sheet on which nothing stands yet. Without a known setting the balance is treated as one without shock setting. */
     public static CalibreSheet unknown() {
-        return Optional.of(new CalibreData(
-                        2 * UNMEASURED_RADIUS,
-                        18_000,
-                        null,
-                        0,
-                        CalibreData.Setting.NONE,
-                        CalibreData.Stud.FIXED,
-                        WatchClass.VINTAGE_NO_SHOCK_SETTING,
-                        "learnt while it is stripped; figures not known yet"))
-                .map(data -> new CalibreSheet(
-                        ID,
-                        "calibre unknown",
-                        data,
-                        null,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        null,
-                        List.of()))
-                .orElseThrow();
+        CalibreData data = new CalibreData(
+                2 * UNMEASURED_RADIUS,
+                18_000,
+                null,
+                0,
+                CalibreData.Setting.NONE,
+                CalibreData.Stud.FIXED,
+                WatchClass.VINTAGE_NO_SHOCK_SETTING,
+                "learnt while it is stripped; figures not known yet");
+        return new CalibreSheet(
+                ID,
+                "calibre unknown",
+                data,
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                List.of());
     }
 
     /** Whether a hold would close a ring with what is known already: the parts round it, or nothing. */

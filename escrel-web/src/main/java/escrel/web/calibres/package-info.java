@@ -1,4 +1,4 @@
-/** Calibres: the library of sheets, looked at, taken in and given out. */
+/** Calibres: the library of sheets, looked at, edited, begun, taken in and given out. */
 @NullMarked
 package escrel.web.calibres;
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.SheetCheck;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.BenchHand;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -87,6 +89,39 @@ class SheetEditTest {
                 .isEqualTo(sheet.train());
         assertThatThrownBy(() -> SheetTables.read(sheet, Map.of("train", train.replace("barrel\t72", "barrel\t?"))))
                 .hasMessageContaining("Train, row 1, wheel teeth: “?” has no whole number that gives the stated beat");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "parts | mainspring | 11 | 999 | takes between 0 and 240 minutes, not 999.0",
+                "parts | balance | 15 | no-mate | names the part 'no-mate'",
+                "parts | dial | 0 | stem | The part code 'stem' stands twice",
+                "screws | ratchet-1 | 7 | -1 | wants a blade between 0 and 6 mm, not -1.0",
+                "screws | ratchet-1 | 1 | no-part | names the part 'no-part'",
+                "shapes | barrel | 4 | -3 | has an impossible size: radius -3.0",
+                "shapes | barrel | 2 | 30 | the plate only 11.85 mm",
+                "train | third-wheel | 1 | 76 | the sheet states 18000.0",
+                "oil | o-click | 2 | no-part | names the part 'no-part'",
+                "data | beats per hour | 1 | 10 | The beat rate must lie between 3 600 and 72 000"
+            })
+    void impossibleSizesAndStrangeNamesAreFaults(String table, String row, int column, String value, String fault) {
+        CalibreSheet sheet = BenchHand.demoSheet("cv-12");
+        String changed = typed(sheet)
+                .get(table)
+                .lines()
+                .map(line -> {
+                    String[] cells = line.split("\t", -1);
+                    if (cells[0].equals(row)) {
+                        cells[column] = value;
+                    }
+                    return String.join("\t", cells);
+                })
+                .collect(Collectors.joining("\n"));
+
+        assertThat(SheetCheck.faultsOf(SheetTables.read(sheet, Map.of(table, changed))))
+                .anySatisfy(f -> assertThat(f).contains(fault));
     }
 
     @Test

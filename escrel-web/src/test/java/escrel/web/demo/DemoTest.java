@@ -12,6 +12,8 @@ import escrel.core.handover.Accounts;
 import escrel.core.parts.Searches;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
+import escrel.core.teardown.OrderingRules;
+import escrel.core.teardown.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.Position;
@@ -134,7 +136,11 @@ class DemoTest {
         CalibreSheet sheet = BenchHand.demoSheet(id);
         Story story = new Story(sheet, Instant.EPOCH).strip(Map.of()).climbAll();
         JobHistory history = JobHistory.of(story.steps());
+        List<String> off = history.all(PartOff.class).map(PartOff::part).toList();
 
+        assertThat(off).hasSize(sheet.parts().size());
+        assertThat(OrderingRules.of(sheet, Schools.DEFAULT))
+                .allSatisfy(c -> assertThat(off.indexOf(c.first())).isLessThan(off.indexOf(c.then())));
         assertThat(SheetCheck.faultsOf(sheet)).isEmpty();
         assertThat(TeardownState.of(sheet, history).onAgain())
                 .containsAll(sheet.homes().stream().map(Part::code).toList());
