@@ -1,7 +1,6 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.Amplitude;
-import escrel.core.timing.acoustics.Onsets.Rise;
 import escrel.core.timing.readings.Swing;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,13 +13,17 @@ import java.util.Optional;
 final class BeatSounds {
     private static final double LOUD = 0.06;
     private static final double SAME_LENGTH_SECONDS = 0.00020;
+    // the impulse comes roughly a third of the way from unlocking to drop
+    private static final double IMPULSE_AT = 0.33;
+    private static final double IMPULSE_SPREAD = 0.07;
+    private static final double IMPULSE_WORTH = 1.5;
     private static final double LOWEST_AMPLITUDE = 90;
     private static final double HIGHEST_AMPLITUDE = 350;
 
     private BeatSounds() {}
 
     /** Unlocking and drop of one half. */
-    record Pair(Rise unlock, Rise drop) {
+    record Pair(Rise unlock, Rise drop, double worth) {
         double liftSeconds() {
             return drop.seconds() - unlock.seconds();
         }
@@ -37,7 +40,7 @@ final class BeatSounds {
         for (Pair a : ticks) {
             for (Pair b : tocks) {
                 double apart = (a.liftSeconds() - b.liftSeconds()) / SAME_LENGTH_SECONDS;
-                double score = worth(a, tick) + worth(b, tock) - 0.5 * Math.min(apart * apart, 40);
+                double score = a.worth() + b.worth() - 0.5 * Math.min(apart * apart, 40);
                 if (score > bestScore) {
                     bestScore = score;
                     best = new Chosen(a, b);
@@ -55,27 +58,32 @@ final class BeatSounds {
             for (Rise drop : rises) {
                 double lift = drop.seconds() - unlock.seconds();
                 if (drop.level() >= LOUD && lift >= shortest && lift <= longest) {
-                    pairs.add(new Pair(unlock, drop));
+                    pairs.add(new Pair(unlock, drop, worth(unlock, drop, rises, longest)));
                 }
             }
         }
         return pairs;
     }
 
-    /** Sharp beginnings speak for a pair; a sharp loud sound after the drop, or any sound before unlocking, against. */
-    private static double worth(Pair pair, List<Rise> all) {
-        double worth = 1.5 * Math.min(pair.drop().sharpness(), 4)
-                + Math.min(pair.unlock().sharpness(), 3)
-                + 2 * Math.sqrt(Math.max(0, pair.drop().level()));
+    /**
+     * What speaks for a pair: sharp beginnings, a loud drop, an impulse about a third of the way. Against it: a sharp
+     * loud sound after the drop, any sound before unlocking.
+     */
+    private static double worth(Rise unlock, Rise drop, List<Rise> all, double longestLift) {
+        double lift = drop.seconds() - unlock.seconds();
+        double worth = 1.5 * Math.min(drop.sharpness(), 4) + unlock.strength() + 2 * Math.sqrt(Math.max(0, drop.level()));
+        double impulse = 0;
         for (Rise other : all) {
-            if (other.seconds() > pair.drop().seconds() + 0.002 && other.level() > LOUD) {
+            if (other.seconds() > drop.seconds() + 0.002 && other.level() > LOUD) {
                 worth -= Math.min(other.sharpness(), 3);
             }
-            double ahead = pair.unlock().seconds() - other.seconds();
-            if (ahead > 0.0005 && ahead < 0.012 && other.level() > 0) {
-                worth -= 0.8 * Math.min(other.sharpness(), 3);
+            double ahead = unlock.seconds() - other.seconds();
+            if (ahead > 0.0005 && ahead < longestLift) {
+                worth -= 0.8 * other.strength();
             }
+            double off = (-ahead / lift - IMPULSE_AT) / IMPULSE_SPREAD;
+            impulse = Math.max(impulse, other.strength() / 3 * Math.exp(-off * off / 2));
         }
-        return worth;
+        return worth + IMPULSE_WORTH * impulse;
     }
 }

@@ -1,6 +1,5 @@
 package escrel.core.timing.acoustics;
 
-import escrel.core.timing.acoustics.Onsets.Rise;
 import java.util.List;
 
 /**
@@ -38,7 +37,7 @@ final class HalfBeat {
         }
         double window = Math.min(tracker.halfWindowSeconds() * 1.3, 0.42 * tracker.periodSeconds() / 2);
         this.stack = Stack.of(samples, sampleRate, predicted, window, window);
-        this.rises = Onsets.in(stack);
+        this.rises = Rises.in(samples, predicted, stack);
     }
 
     /** Sudden rises in the stack, candidates for the sounds of the beat. */

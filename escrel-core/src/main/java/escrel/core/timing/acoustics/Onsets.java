@@ -1,66 +1,14 @@
 package escrel.core.timing.acoustics;
 
-import java.util.ArrayList;
-import java.util.List;
-
-/**
- * Finds where sounds begin in a stack: first as sudden rises, then each to a fraction of a sample by running the rise
- * back to the quiet it came from.
- */
+/** Finds where a sound begins in a stack, to a fraction of a sample, by running its rise back to the quiet before it. */
 final class Onsets {
-    private static final double COMPARE_SECONDS = 0.0004;
-    private static final double SUDDEN = 2.2;
     private static final double SMOOTH_SECONDS = 0.00009;
     private static final double RISE_SECONDS = 0.0004;
     private static final double PART_OF_RISE = 0.5;
+    // from the beginning to half the height, with jitter and the filter's own time
+    private static final double LONGEST_RISE_SECONDS = 0.0003;
 
     private Onsets() {}
-
-    /**
-     * A sudden rise.
-     *
-     * @param seconds relative to the beat's time
-     * @param sharpness logarithm of the energy after against before
-     * @param level energy after, above the quiet, as a part of the loudest in the stack
-     */
-    record Rise(double seconds, double sharpness, double level) {}
-
-    /** All sudden rises in a stack, in order of time. */
-    static List<Rise> in(Stack stack) {
-        double[] energy = stack.energy();
-        int window = Math.max(4, (int) Math.round(COMPARE_SECONDS * stack.sampleRate()));
-        double[] sums = new double[energy.length + 1];
-        for (int i = 0; i < energy.length; i++) {
-            sums[i + 1] = sums[i] + energy[i];
-        }
-        double floor = stack.floor();
-        double[] sharpness = new double[energy.length];
-        double loudest = 0;
-        for (int i = window; i + window <= energy.length; i++) {
-            double before = (sums[i] - sums[i - window]) / window;
-            double after = (sums[i + window] - sums[i]) / window;
-            // a tenth of the floor's own height keeps the ratio of two quiet stretches calm
-            sharpness[i] = Math.log((after + 0.1 * floor) / (before + 0.1 * floor));
-            loudest = Math.max(loudest, after - floor);
-        }
-        List<Rise> rises = new ArrayList<>();
-        for (int i = window; i + window <= energy.length; i++) {
-            if (sharpness[i] > Math.log(SUDDEN) && isPeak(sharpness, i, window)) {
-                double after = (sums[i + window] - sums[i]) / window;
-                rises.add(new Rise(stack.seconds(i), sharpness[i], (after - floor) / loudest));
-            }
-        }
-        return rises;
-    }
-
-    private static boolean isPeak(double[] values, int at, int reach) {
-        for (int i = Math.max(0, at - reach); i <= Math.min(values.length - 1, at + reach); i++) {
-            if (values[i] > values[at] || (values[i] == values[at] && i < at)) {
-                return false;
-            }
-        }
-        return true;
-    }
 
     /**
      * The beginning of a sound near a rise, in seconds relative to the beat's time. The energy is the quiet before, and
@@ -85,17 +33,19 @@ final class Onsets {
         quiet = Math.max(quiet, energy[top] * 1e-6);
         double height = loudness(energy[top], quiet);
         int high = (int) Math.ceil(crossing(energy, quiet, top, PART_OF_RISE * height));
-        return stack.seconds(fit(energy, quiet, quietFrom, high, loudness(energy[high], quiet)));
+        return stack.seconds(fit(
+                energy, quiet, quietFrom, high, LONGEST_RISE_SECONDS * rate, loudness(energy[high], quiet)));
     }
 
-    private static double fit(double[] energy, double quiet, int from, int high, double loudnessAtHigh) {
+    private static double fit(
+            double[] energy, double quiet, int from, int high, double longest, double loudnessAtHigh) {
         double[] logs = new double[high + 1];
         for (int i = from; i <= high; i++) {
             logs[i] = Math.log(Math.max(energy[i], quiet * 1e-3));
         }
         double best = Double.MAX_VALUE;
         double begin = high;
-        for (double t0 = from; t0 < high - 0.2; t0 += 0.2) {
+        for (double t0 = Math.max(from, high - longest); t0 < high - 0.2; t0 += 0.2) {
             for (double steep = 0.5; steep <= 2.01; steep *= 1.15) {
                 double a = steep * loudnessAtHigh / (high - t0);
                 double sum = 0;

@@ -1,0 +1,27 @@
+package escrel.simulator.proving;
+
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.timing.acoustics.Sound;
+
+/**
+ * A recording with what is true of it.
+ *
+ * @param rateSecondsPerDay slope of a line through the true dead points
+ * @param amplitudeDegrees mean over the beats
+ * @param beatErrorMillis true beat error, between dead points
+ * @param signalToNoiseDecibels clean sound in the millisecond after each drop against the white and pink noise, full
+ *     band; hum and knocks are not counted
+ * @param boundSecondsPerDay what a perfect listener's rate would scatter by, from jitter alone (one standard error)
+ * @param words what is special about it
+ */
+public record Trial(
+        Sound sound,
+        BeatRate beatRate,
+        LiftAngle liftAngle,
+        double rateSecondsPerDay,
+        double amplitudeDegrees,
+        double beatErrorMillis,
+        double signalToNoiseDecibels,
+        double boundSecondsPerDay,
+        String words) {}
