@@ -12,7 +12,8 @@ import escrel.core.timing.acoustics.Sound;
  * @param beatErrorMillis true beat error, between dead points
  * @param signalToNoiseDecibels clean sound in the millisecond after each drop against the white and pink noise, full
  *     band; hum and knocks are not counted
- * @param boundSecondsPerDay what a perfect listener's rate would scatter by, from jitter alone (one standard error)
+ * @param exactListenerSecondsPerDay the rate of a perfect listener, who hears every unlocking and drop exactly: the part
+ *     of an error nobody can avoid
  * @param words what is special about it
  */
 public record Trial(
@@ -23,5 +24,5 @@ public record Trial(
         double amplitudeDegrees,
         double beatErrorMillis,
         double signalToNoiseDecibels,
-        double boundSecondsPerDay,
+        double exactListenerSecondsPerDay,
         String words) {}

@@ -56,7 +56,7 @@ public final class Trials {
                 truth.amplitude(),
                 truth.beatError(),
                 decibels,
-                truth.bound(),
+                truth.exactListener(),
                 "%.0f dB, unlocking %.2f, impulse %.2f, echoes %.2f, %.0f Hz%s"
                         .formatted(decibels, unlock, impulse, echoes, rate, words));
     }
@@ -72,7 +72,7 @@ public final class Trials {
             double jitter,
             double[] runout) {
         /** What was true of a run. */
-        record Truth(double rate, double amplitude, double beatError, double bound, double[] dropTimes) {}
+        record Truth(double rate, double amplitude, double beatError, double exactListener, double[] dropTimes) {}
 
         static Movement of(Random random, BeatRate beatRate, double lift) {
             double amplitude = 110 + 230 * random.nextDouble();
@@ -110,6 +110,7 @@ public final class Trials {
             double phase = 2 * Math.PI * random.nextDouble();
             double sum = 0;
             double[] drops = new double[beats];
+            double[] middles = new double[beats];
             for (int k = 0; k < beats; k++) {
                 double swing = amplitude
                         + wander * Math.sin(2 * Math.PI * k / PULSE_OF_TREND + phase)
@@ -118,6 +119,7 @@ public final class Trials {
                 sum += swing;
                 double side = (k & 1) == 0 ? offset : -offset;
                 double middle = start + k * period / 2;
+                double heard = 0;
                 for (int s = 0; s < 3; s++) {
                     double angle = side + lift * new double[] {-0.5, -0.5 + 0.33, 0.5}[s];
                     double at = middle
@@ -126,12 +128,29 @@ public final class Trials {
                             + jitter * random.nextGaussian();
                     voices[k & 1][s].sound(out, sampleRate, at, 1 + 0.15 * random.nextGaussian(), random);
                     drops[k] = at;
+                    heard += s == 1 ? 0 : at / 2;
                 }
+                middles[k] = heard;
             }
             double mean = sum / beats;
             double error = period / Math.PI * Math.asin(offset / mean) * 1000;
-            double bound = 86_400 * jitter / Math.sqrt(2) * Math.sqrt(12) / (period / 2 * Math.pow(beats, 1.5));
-            return new Truth(rate, mean, error, bound, drops);
+            return new Truth(rate, mean, error, exactListener(middles), drops);
+        }
+
+        /** The rate of somebody who hears the middle of every beat exactly: a straight line, tick and tock apart. */
+        private double exactListener(double[] middles) {
+            double xx = 0;
+            double xy = 0;
+            int swings = middles.length / 2;
+            for (int half = 0; half < 2; half++) {
+                for (int k = half; k < 2 * swings; k += 2) {
+                    double x = k - half - (swings - 1);
+                    xx += x * x;
+                    xy += x * middles[k];
+                }
+            }
+            double beat = xy / xx;
+            return (beatRate.beatSeconds() / beat - 1) * 86_400;
         }
     }
 }

@@ -72,7 +72,7 @@ public final class BeatAnalyser {
                         "Press the pick-up to the crown, keep the room quiet and record again."));
         tick.measure(chosen.tick().unlock(), chosen.tick().drop());
         tock.measure(chosen.tock().unlock(), chosen.tock().drop());
-        return reading(sound, found, tracker, tick, tock, swing);
+        return reading(sound, found, tracker, tick, tock, chosen, swing);
     }
 
     private static void requireLife(float[] filtered) {
@@ -114,7 +114,13 @@ public final class BeatAnalyser {
     }
 
     private SoundReading reading(
-            Sound sound, BeatRateFinder.Found found, BeatTracker tracker, HalfBeat tick, HalfBeat tock, Swing swing) {
+            Sound sound,
+            BeatRateFinder.Found found,
+            BeatTracker tracker,
+            HalfBeat tick,
+            HalfBeat tock,
+            BeatSounds.Chosen chosen,
+            Swing swing) {
         Middles middles = Middles.of(tick, tock);
         RobustLine line = RobustLine.fit(middles.numbers(), middles.times());
         int detected = 0;
@@ -126,16 +132,11 @@ public final class BeatAnalyser {
         int missed = tracker.numbers().length - detected - rejected;
         requireSteady(line, detected, tracker.numbers().length);
 
-        double[] lifts = middles.lifts();
-        double lift = Robust.mean(lifts);
-        double liftError = Robust.standardErrorOfMean(lifts);
-        // half the difference of the intervals tick to tock and tock to tick. Heard between unlockings and between
-        // drops
-        // it is the same by symmetry, so the middles give the mean of both and half the error of picking either
-        double heard = Math.abs(line.intercept(1) - line.intercept(0));
-        double heardError = line.sigma() * 2 / Math.sqrt(Math.max(1, detected));
-        Amplitude amplitude = requireCredible(swing, lift, heard);
-        double amplitudeError = amplitude.degrees() * liftError / lift;
+        LiftFigures lift = LiftFigures.of(tick, tock, chosen, middles, line, detected);
+        Amplitude amplitude = requireCredible(swing, lift.liftSeconds(), lift.heardSeconds());
+        Doubts doubts = Doubts.about(chosen, lift, amplitude, swing, detected, tracker.numbers().length);
+        double amplitudeError = Math.hypot(amplitude.degrees() * lift.liftError() / lift.liftSeconds(), doubts.degrees());
+        double heardError = lift.heardError() * 1000;
         double rateError =
                 Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12) / (line.slope() * Math.pow(detected, 1.5));
         return new SoundReading(
@@ -145,17 +146,19 @@ public final class BeatAnalyser {
                 Measured.withStandardError(
                         Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay(), rateError),
                 Measured.withStandardError(amplitude.degrees(), amplitudeError),
-                Measured.withStandardError(swing.beatError(lift, heard).millis(), heardError * 1000),
+                Measured.withStandardError(
+                        swing.beatError(lift.liftSeconds(), lift.heardSeconds()).millis(), heardError),
                 new LiftTime(
-                        Measured.withStandardError(lift * 1000, liftError * 1000),
-                        Measured.withStandardError(heard * 1000, heardError * 1000)),
+                        Measured.withStandardError(lift.liftSeconds() * 1000, lift.liftError() * 1000),
+                        Measured.withStandardError(lift.heardSeconds() * 1000, heardError)),
                 detected,
                 missed,
                 rejected,
                 SignalQuality.decibels(tick.stack(), tick.dropSeconds()),
                 sound.seconds(),
                 trend(found.beatRate(), middles),
-                SignalQuality.averagedBeat(tick, tock));
+                SignalQuality.averagedBeat(tick, tock, chosen),
+                doubts.sentences());
     }
 
     private static void requireSteady(RobustLine line, int detected, int expected) {

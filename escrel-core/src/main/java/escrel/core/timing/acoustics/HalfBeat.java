@@ -1,7 +1,5 @@
 package escrel.core.timing.acoustics;
 
-import java.util.List;
-
 /**
  * All ticks, or all tocks, of a recording: their stack, where unlocking and drop begin in it, and from beat to beat.
  */
@@ -13,7 +11,8 @@ final class HalfBeat {
     private final int[] numbers;
     private final double[] predicted;
     private final Stack stack;
-    private final List<Rise> rises;
+    private final double[] calm;
+    private final Rises rises;
     private double[] unlock = {};
     private double[] drop = {};
     private double unlockSeconds;
@@ -36,12 +35,13 @@ final class HalfBeat {
             predicted[i] = tracker.predicted()[at[i]];
         }
         double window = Math.min(tracker.halfWindowSeconds() * 1.3, 0.42 * tracker.periodSeconds() / 2);
-        this.stack = Stack.of(samples, sampleRate, predicted, window, window);
-        this.rises = Rises.in(samples, predicted, stack);
+        this.calm = CalmBeats.among(samples, sampleRate, predicted, window);
+        this.stack = Stack.of(samples, sampleRate, calm, window, window);
+        this.rises = Rises.in(samples, calm, stack);
     }
 
     /** Sudden rises in the stack, candidates for the sounds of the beat. */
-    List<Rise> rises() {
+    Rises rises() {
         return rises;
     }
 
@@ -99,6 +99,15 @@ final class HalfBeat {
     /** When each beat drops, in seconds; NaN where it could not be told. */
     double[] drop() {
         return drop;
+    }
+
+    /** Drop less unlocking of each beat, in seconds; NaN where either could not be told. */
+    double[] lifts() {
+        double[] lifts = new double[drop.length];
+        for (int i = 0; i < lifts.length; i++) {
+            lifts[i] = drop[i] - unlock[i];
+        }
+        return lifts;
     }
 
     /** Where unlocking begins in the averaged beat, in seconds. */

@@ -1,7 +1,9 @@
 package escrel.core.timing.acoustics;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Finds where sounds begin in the beats of one kind. Not how loud a rise is decides, but whether it comes back: each
@@ -9,103 +11,161 @@ import java.util.List;
  * beats. So an unlocking ten times fainter than the drop is found in noise that hides it in any single beat.
  */
 final class Rises {
-    private static final double COMPARE_SECONDS = 0.0004;
+    // the wide one for a sound that an unsteady amplitude moves to and fro
+    private static final double[] COMPARE_SECONDS = {0.0004, 0.0012};
     private static final double HOP_SECONDS = 0.00005;
     private static final double CERTAIN = 3.5;
     // a knock in one beat counts for no more than this many mean sizes
     private static final double KNOCK = 5;
 
-    private Rises() {}
+    private final Stack stack;
+    private final double[][] prefix;
+    private final List<Profile> profiles = new ArrayList<>();
+    private final List<Rise> rises = new ArrayList<>();
 
-    /** All rises of these beats, in order of time. */
-    static List<Rise> in(float[] samples, double[] times, Stack stack) {
-        double rate = stack.sampleRate();
-        int window = Math.max(4, (int) Math.round(COMPARE_SECONDS * rate));
-        int hop = Math.max(1, (int) Math.round(HOP_SECONDS * rate));
-        double[] sums = sums(stack.energy());
-        double floor = stack.floor();
-        int places = Math.max(0, (stack.energy().length - 2 * window) / hop + 1);
-        double[] sharpness = new double[places];
-        double[] after = new double[places];
-        double loudest = 0;
-        for (int p = 0; p < places; p++) {
-            int i = window + p * hop;
-            double before = (sums[i] - sums[i - window]) / window;
-            after[p] = (sums[i + window] - sums[i]) / window;
-            // a tenth of the floor's own height keeps the ratio of two quiet stretches calm
-            sharpness[p] = Math.log((after[p] + 0.1 * floor) / (before + 0.1 * floor));
-            loudest = Math.max(loudest, after[p] - floor);
-        }
-        double[][] differences = differences(samples, times, stack, window, hop, places);
-        List<Rise> rises = new ArrayList<>();
-        for (int p = 0; p < places; p++) {
-            if (sharpness[p] > 0 && isPeak(sharpness, p, window / hop)) {
-                double certainty = certainty(differences, p);
-                if (certainty > CERTAIN) {
-                    rises.add(new Rise(
-                            stack.seconds(window + p * hop), sharpness[p], (after[p] - floor) / loudest, certainty));
+    private Rises(float[] samples, double[] times, Stack stack) {
+        this.stack = stack;
+        this.prefix = prefix(samples, times, stack);
+        for (double seconds : COMPARE_SECONDS) {
+            Profile profile = new Profile(Math.max(4, (int) Math.round(seconds * stack.sampleRate())));
+            for (Rise rise : profile.certain()) {
+                if (rises.stream().noneMatch(r -> Math.abs(r.seconds() - rise.seconds()) < seconds)) {
+                    rises.add(rise);
                 }
             }
+            profiles.add(profile);
         }
-        return rises;
+        rises.sort(Comparator.comparingDouble(Rise::seconds));
     }
 
-    private static double[] sums(double[] values) {
-        double[] sums = new double[values.length + 1];
-        for (int i = 0; i < values.length; i++) {
-            sums[i + 1] = sums[i] + values[i];
-        }
-        return sums;
+    /** Looks through beats at these times, stacked before. */
+    static Rises in(float[] samples, double[] times, Stack stack) {
+        return new Rises(samples, times, stack);
     }
 
-    /** For each beat within the recording, energy after less energy before each place. */
-    private static double[][] differences(
-            float[] samples, double[] times, Stack stack, int window, int hop, int places) {
+    /** All certain rises, in order of time. */
+    List<Rise> all() {
+        return List.copyOf(rises);
+    }
+
+    /** The sharpest rise near a place, be it certain or not; nothing where the loudness only falls. */
+    Optional<Rise> near(double seconds, double reachSeconds) {
+        return profiles.get(0).near(seconds, reachSeconds);
+    }
+
+    /** For each beat within the recording, energies summed up from the beginning of the stack on. */
+    private static double[][] prefix(float[] samples, double[] times, Stack stack) {
         int length = stack.energy().length;
         List<double[]> all = new ArrayList<>(times.length);
-        double[] sums = new double[length + 1];
         for (double time : times) {
             int from = (int) Math.round((time - stack.beforeSeconds()) * stack.sampleRate());
-            if (from < 0 || from + length > samples.length) {
-                continue;
+            if (from >= 0 && from + length <= samples.length) {
+                double[] sums = new double[length + 1];
+                for (int i = 0; i < length; i++) {
+                    sums[i + 1] = sums[i] + (double) samples[from + i] * samples[from + i];
+                }
+                all.add(sums);
             }
-            for (int i = 0; i < length; i++) {
-                sums[i + 1] = sums[i] + (double) samples[from + i] * samples[from + i];
-            }
-            double[] difference = new double[places];
-            for (int p = 0; p < places; p++) {
-                int i = window + p * hop;
-                difference[p] = sums[i + window] - 2 * sums[i] + sums[i - window];
-            }
-            all.add(difference);
         }
         return all.toArray(double[][]::new);
     }
 
-    /** Mean difference in standard errors of the mean; single large ones are cut down first. */
-    private static double certainty(double[][] differences, int place) {
-        int n = differences.length;
-        double size = 0;
-        for (double[] difference : differences) {
-            size += Math.abs(difference[place]) / n;
-        }
-        double sum = 0;
-        double squares = 0;
-        for (double[] difference : differences) {
-            double d = Math.max(-KNOCK * size, Math.min(KNOCK * size, difference[place]));
-            sum += d;
-            squares += d * d;
-        }
-        double variance = (squares - sum * sum / n) / Math.max(1, n - 1);
-        return n < 4 || !(variance > 0) ? 0 : sum / n / Math.sqrt(variance / n);
-    }
+    /** Rises at every place, for one width of comparing. */
+    private final class Profile {
+        private final int window;
+        private final int hop;
+        private final double[] sharpness;
+        private final double[] level;
 
-    private static boolean isPeak(double[] values, int at, int reach) {
-        for (int i = Math.max(0, at - reach); i <= Math.min(values.length - 1, at + reach); i++) {
-            if (values[i] > values[at] || (values[i] == values[at] && i < at)) {
-                return false;
+        Profile(int window) {
+            this.window = window;
+            this.hop = Math.max(1, (int) Math.round(HOP_SECONDS * stack.sampleRate()));
+            int length = stack.energy().length;
+            double[] sums = new double[length + 1];
+            for (int i = 0; i < length; i++) {
+                sums[i + 1] = sums[i] + stack.energy()[i];
+            }
+            double floor = stack.floor();
+            int places = Math.max(0, (length - 2 * window) / hop + 1);
+            sharpness = new double[places];
+            level = new double[places];
+            double loudest = 0;
+            for (int p = 0; p < places; p++) {
+                int i = window + p * hop;
+                double before = (sums[i] - sums[i - window]) / window;
+                double after = (sums[i + window] - sums[i]) / window;
+                // a tenth of the floor's own height keeps the ratio of two quiet stretches calm
+                sharpness[p] = Math.log((after + 0.1 * floor) / (before + 0.1 * floor));
+                level[p] = after - floor;
+                loudest = Math.max(loudest, level[p]);
+            }
+            for (int p = 0; p < places; p++) {
+                level[p] /= loudest > 0 ? loudest : 1;
             }
         }
-        return true;
+
+        List<Rise> certain() {
+            List<Rise> out = new ArrayList<>();
+            for (int p = 0; p < sharpness.length; p++) {
+                if (sharpness[p] > 0 && isPeak(p)) {
+                    Rise rise = at(p);
+                    if (rise.certainty() > CERTAIN) {
+                        out.add(rise);
+                    }
+                }
+            }
+            return out;
+        }
+
+        Optional<Rise> near(double seconds, double reachSeconds) {
+            int reach = (int) Math.round(reachSeconds * stack.sampleRate() / hop);
+            int middle = (int) Math.round(((seconds + stack.beforeSeconds()) * stack.sampleRate() - window) / hop);
+            int from = Math.max(0, middle - reach);
+            int to = Math.min(sharpness.length - 1, middle + reach);
+            if (from > to) {
+                return Optional.empty();
+            }
+            int best = from;
+            for (int p = from; p <= to; p++) {
+                best = sharpness[p] > sharpness[best] ? p : best;
+            }
+            return sharpness[best] > 0 ? Optional.of(at(best)) : Optional.empty();
+        }
+
+        private Rise at(int place) {
+            int i = window + place * hop;
+            return new Rise(stack.seconds(i), sharpness[place], level[place], certainty(i));
+        }
+
+        /** Mean difference in standard errors of the mean; single large ones are cut down first. */
+        private double certainty(int i) {
+            int n = prefix.length;
+            double[] difference = new double[n];
+            double size = 0;
+            for (int k = 0; k < n; k++) {
+                double[] sums = prefix[k];
+                difference[k] = sums[i + window] - 2 * sums[i] + sums[i - window];
+                size += Math.abs(difference[k]) / n;
+            }
+            double sum = 0;
+            double squares = 0;
+            for (double raw : difference) {
+                double d = Math.max(-KNOCK * size, Math.min(KNOCK * size, raw));
+                sum += d;
+                squares += d * d;
+            }
+            double variance = (squares - sum * sum / n) / Math.max(1, n - 1);
+            return n < 4 || !(variance > 0) ? 0 : sum / n / Math.sqrt(variance / n);
+        }
+
+        private boolean isPeak(int at) {
+            int reach = window / hop;
+            for (int p = Math.max(0, at - reach); p <= Math.min(sharpness.length - 1, at + reach); p++) {
+                if (sharpness[p] > sharpness[at] || (sharpness[p] == sharpness[at] && p < at)) {
+                    return false;
+                }
+            }
+            return true;
+        }
     }
 }

@@ -1,6 +1,7 @@
 package escrel.core.timing.acoustics;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** How good the sound was, and the averaged beat for showing. */
 final class SignalQuality {
@@ -20,7 +21,7 @@ final class SignalQuality {
         return 10 * Math.log10(Math.max(drop / floor, 1e-3));
     }
 
-    static SoundReading.AveragedBeat averagedBeat(HalfBeat tick, HalfBeat tock) {
+    static SoundReading.AveragedBeat averagedBeat(HalfBeat tick, HalfBeat tock, BeatSounds.Chosen chosen) {
         double[] a = loudness(tick.stack());
         double[] b = loudness(tock.stack());
         double top = Math.max(
@@ -35,8 +36,14 @@ final class SignalQuality {
                 STEP_MILLIS,
                 a,
                 b,
-                new double[] {tick.unlockSeconds() * 1000, tock.unlockSeconds() * 1000},
-                new double[] {tick.dropSeconds() * 1000, tock.dropSeconds() * 1000});
+                List.of(marks(tick, chosen.tick()), marks(tock, chosen.tock())));
+    }
+
+    private static SoundReading.Marks marks(HalfBeat half, BeatSounds.Pair pair) {
+        return new SoundReading.Marks(
+                half.unlockSeconds() * 1000,
+                pair.impulse() == null ? null : pair.impulse().seconds() * 1000,
+                half.dropSeconds() * 1000);
     }
 
     private static double[] loudness(Stack stack) {

@@ -5,6 +5,7 @@ import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
 import escrel.core.timing.readings.LiftTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a sound says of the movement.
@@ -21,7 +22,8 @@ import java.util.List;
  * @param signalToNoiseDecibels drop against the quiet between beats, after the filter
  * @param seconds length of the recording
  * @param trendSecondsPerDay rate over quarters of the recording, so that wandering is seen
- * @param beat the averaged beat with unlocking and drop marked; the impulse between them is not looked for
+ * @param beat the averaged beat with its sounds marked
+ * @param doubts what speaks against this reading, in sentences; empty when nothing does
  */
 public record SoundReading(
         BeatRate beatRate,
@@ -37,20 +39,26 @@ public record SoundReading(
         double signalToNoiseDecibels,
         double seconds,
         List<Double> trendSecondsPerDay,
-        AveragedBeat beat) {
+        AveragedBeat beat,
+        List<String> doubts) {
     /**
      * The averaged tick and tock, so that a user sees what was measured.
      *
      * @param tick loudness, 0 to 1, from {@code startMillis} on in steps of {@code stepMillis}
      * @param tock the same for the other half
-     * @param unlockMillis where unlocking was found, tick then tock
-     * @param dropMillis where the drop was found, tick then tock
+     * @param marks where the sounds were found, tick then tock
      */
     public record AveragedBeat(
             double startMillis,
             double stepMillis,
             double[] tick,
             double[] tock,
-            double[] unlockMillis,
-            double[] dropMillis) {}
+            List<Marks> marks) {}
+
+    /**
+     * Where the three sounds of a beat begin, in milliseconds on the averaged beat's scale.
+     *
+     * @param impulseMillis nothing when no impulse was heard between the two others; it enters no figure
+     */
+    public record Marks(double unlockMillis, @Nullable Double impulseMillis, double dropMillis) {}
 }

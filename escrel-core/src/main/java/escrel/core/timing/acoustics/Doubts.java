@@ -1,0 +1,40 @@
+package escrel.core.timing.acoustics;
+
+import escrel.core.quantity.Amplitude;
+import escrel.core.timing.readings.Swing;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What speaks against a reading.
+ *
+ * @param sentences for the user
+ * @param degrees what they add to the standard error of the amplitude
+ */
+record Doubts(List<String> sentences, double degrees) {
+    private static final double CLOSE = 1.0;
+    private static final double UNEQUAL = 3;
+    private static final double ENOUGH_BEATS = 0.75;
+
+    static Doubts about(
+            BeatSounds.Chosen chosen, LiftFigures lift, Amplitude amplitude, Swing swing, int detected, int expected) {
+        List<String> sentences = new ArrayList<>();
+        double degrees = 0;
+        BeatSounds.Rival rival = chosen.rival();
+        if (rival != null && chosen.lead() < CLOSE) {
+            double other = swing.amplitude(rival.liftSeconds()).degrees();
+            degrees = Math.abs(other - amplitude.degrees()) / 2;
+            sentences.add(("Another pair of sounds fits nearly as well; with it the amplitude would be %.0f°"
+                            + " instead of %.0f°")
+                    .formatted(other, amplitude.degrees()));
+        }
+        if (lift.unequal() > UNEQUAL) {
+            sentences.add("Tick and tock seem to take unequally long, which they should not:"
+                    + " amplitude and beat error may be off");
+        }
+        if (detected < ENOUGH_BEATS * expected) {
+            sentences.add("Only %d of %d beats could be used".formatted(detected, expected));
+        }
+        return new Doubts(List.copyOf(sentences), degrees);
+    }
+}

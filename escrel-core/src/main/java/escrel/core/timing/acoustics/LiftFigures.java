@@ -1,0 +1,47 @@
+package escrel.core.timing.acoustics;
+
+/**
+ * Lift time and beat error as heard, from the beginnings picked in tick and tock. The lift takes equally long both ways
+ * even out of beat, so its mean over both is taken. The beat error is heard equally between unlockings and between drops,
+ * so both are weighed by how surely they were picked: a faint unlocking says little beside a sharp drop.
+ *
+ * @param liftSeconds mean over tick and tock
+ * @param liftError standard error: scatter over the beats, and what picking the beginnings adds
+ * @param heardSeconds beat error as heard, 0 or more
+ * @param heardError standard error of it
+ * @param unequal by how many standard errors tick and tock differ in length, which they should not
+ */
+record LiftFigures(double liftSeconds, double liftError, double heardSeconds, double heardError, double unequal) {
+    // measured against trials with known truth: what picking the beginning of a sharp sound adds, and of a faint one
+    private static final double SHARP_SECONDS = 25e-6;
+    private static final double FAINT_SECONDS = 700e-6;
+
+    static LiftFigures of(
+            HalfBeat tick, HalfBeat tock, BeatSounds.Chosen chosen, Middles middles, RobustLine line, int detected) {
+        double first = Robust.mean(tick.lifts());
+        double second = Robust.mean(tock.lifts());
+        double unlock = Math.hypot(
+                unlockError(chosen.tick().unlock()), unlockError(chosen.tock().unlock()));
+        double drop = Math.hypot(SHARP_SECONDS, SHARP_SECONDS);
+        double picking = Math.hypot(unlock, drop) / 2;
+        double apart = Math.abs(first - second);
+        // tick and tock disagree by more than picking explains: then the disagreement is the better measure of doubt
+        double liftError = Math.hypot(
+                Math.max(picking, apart / 2), Robust.standardErrorOfMean(middles.lifts()));
+        double byDrop = unlock * unlock / (unlock * unlock + drop * drop);
+        double middle = line.intercept(1) - line.intercept(0);
+        double heard = Math.abs(middle + (2 * byDrop - 1) * (second - first) / 2);
+        double pickingHeard = unlock * drop / Math.hypot(unlock, drop);
+        double scatter = 2 * line.sigma() / Math.sqrt(Math.max(1, detected));
+        return new LiftFigures(
+                (first + second) / 2,
+                liftError,
+                heard,
+                Math.hypot(pickingHeard, scatter),
+                apart / Math.hypot(unlock, drop));
+    }
+
+    private static double unlockError(Rise unlock) {
+        return Math.hypot(SHARP_SECONDS, FAINT_SECONDS / Math.max(1, unlock.certainty()));
+    }
+}
