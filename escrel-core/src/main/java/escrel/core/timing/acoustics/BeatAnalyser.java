@@ -26,6 +26,10 @@ public final class BeatAnalyser {
     private static final double HIGH_PASS_HERTZ = 1200;
     private static final double LARGEST_SCATTER_SECONDS = 0.0015;
     private static final int TREND_PARTS = 4;
+    private static final double CLEARLY = 1.2;
+    // the balance cannot be further out of beat and still swing
+    private static final double LARGEST_BEAT_ERROR_SECONDS = 0.012;
+    private static final double LARGEST_RATE = 1_050;
 
     private final LiftAngle liftAngle;
     private final @Nullable BeatRate given;
@@ -70,9 +74,26 @@ public final class BeatAnalyser {
                 .orElseThrow(() -> new NoCredibleBeatException(
                         "The sound beats, but unlocking and drop cannot be told apart",
                         "Press the pick-up to the crown, keep the room quiet and record again."));
+        requireAlone(coarse, tracker, chosen);
         tick.measure(chosen.tick().unlock(), chosen.tick().drop());
         tock.measure(chosen.tock().unlock(), chosen.tock().drop());
         return reading(sound, found, tracker, tick, tock, chosen, swing);
+    }
+
+    private static void requireAlone(Envelope coarse, BeatTracker tracker, BeatSounds.Chosen chosen) {
+        double[] unlocks = tracker.predicted().clone();
+        double[] drops = tracker.predicted().clone();
+        for (int i = 0; i < unlocks.length; i++) {
+            BeatSounds.Pair pair = (tracker.numbers()[i] & 1) == 0 ? chosen.tick() : chosen.tock();
+            unlocks[i] += pair.unlock().seconds();
+            drops[i] += pair.drop().seconds();
+        }
+        SecondWatch.behind(coarse, unlocks, drops).ifPresent(other -> {
+            throw new NoCredibleBeatException(
+                    "A second watch is heard, beating at about %.0f per hour"
+                            .formatted(other.beatRate().beatsPerHour()),
+                    "Take other watches away from the pick-up and record again.");
+        });
     }
 
     private static void requireLife(float[] filtered) {
@@ -100,8 +121,12 @@ public final class BeatAnalyser {
             return recognised;
         }
         BeatRateFinder.Found asGiven = finder.at(given);
-        // a sound is a little like itself at many lags; far more so at another beat rate, it beats at that one
-        boolean clearlyAnother = recognised != null && recognised.score() > 2 * asGiven.score();
+        // a sound is a little like itself at half its beat rate and at double; more so at another, it beats at that one
+        BeatRateFinder.Found twice = finder.at(BeatRate.of(2 * given.beatsPerHour()));
+        if (twice.credible() && (recognised == null || twice.score() > recognised.score())) {
+            recognised = twice;
+        }
+        boolean clearlyAnother = recognised != null && recognised.score() > CLEARLY * asGiven.score();
         if (!asGiven.credible() || clearlyAnother) {
             throw new NoCredibleBeatException(
                     "No steady beat of %.0f beats per hour was found in the sound".formatted(given.beatsPerHour()),
@@ -133,6 +158,8 @@ public final class BeatAnalyser {
         requireSteady(line, detected, tracker.numbers().length);
 
         LiftFigures lift = LiftFigures.of(tick, tock, chosen, middles, line, detected);
+        double rate = Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay();
+        requireWatch(rate, lift.heardSeconds());
         Amplitude amplitude = requireCredible(swing, lift.liftSeconds(), lift.heardSeconds());
         Doubts doubts = Doubts.about(chosen, lift, amplitude, swing, detected, tracker.numbers().length);
         double amplitudeError = Math.hypot(amplitude.degrees() * lift.liftError() / lift.liftSeconds(), doubts.degrees());
@@ -143,8 +170,7 @@ public final class BeatAnalyser {
                 found.beatRate(),
                 found.score(),
                 liftAngle,
-                Measured.withStandardError(
-                        Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay(), rateError),
+                Measured.withStandardError(rate, rateError),
                 Measured.withStandardError(amplitude.degrees(), amplitudeError),
                 Measured.withStandardError(
                         swing.beatError(lift.liftSeconds(), lift.heardSeconds()).millis(), heardError),
@@ -166,6 +192,15 @@ public final class BeatAnalyser {
             throw new NoCredibleBeatException(
                     "Of %d beats expected only %d lie where they should".formatted(expected, detected),
                     "Keep the room quiet, press the pick-up to the crown and record again.");
+        }
+    }
+
+    private static void requireWatch(double rate, double heardSeconds) {
+        if (heardSeconds > LARGEST_BEAT_ERROR_SECONDS || Math.abs(rate) > LARGEST_RATE) {
+            throw new NoCredibleBeatException(
+                    "Something beats, but with a beat error of %.0f ms and %.0f s/d it is no watch that could be told"
+                            .formatted(heardSeconds * 1000, rate),
+                    "Keep other sounds away, press the pick-up to the crown and record again.");
         }
     }
 

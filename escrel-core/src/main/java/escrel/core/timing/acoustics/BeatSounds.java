@@ -23,6 +23,9 @@ final class BeatSounds {
     private static final double ELSE = 0.05;
     private static final double AS_LOUD = 0.4;
     private static final double HINT = 1.5;
+    private static final double SHARP = 0.5;
+    // in silence two rises of 4 standard errors at the same place are chance
+    private static final double CERTAIN_TOGETHER = 9;
     private static final double LOWEST_AMPLITUDE = 90;
     private static final double HIGHEST_AMPLITUDE = 350;
 
@@ -71,6 +74,9 @@ final class BeatSounds {
         List<Scored> all = new ArrayList<>();
         for (Pair a : ticks) {
             for (Pair b : tocks) {
+                if (a.unlock().certainty() + b.unlock().certainty() < CERTAIN_TOGETHER) {
+                    continue;
+                }
                 double apart = (a.liftSeconds() - b.liftSeconds()) / SAME_LENGTH_SECONDS;
                 all.add(new Scored(a, b, a.worth() + b.worth() - 0.5 * Math.min(apart * apart, 40)));
             }
@@ -96,7 +102,7 @@ final class BeatSounds {
         List<Pair> all = new ArrayList<>(sure);
         for (Rise drop : rises.all()) {
             for (Pair other : others) {
-                if (drop.level() >= LOUD && sure.stream().noneMatch(p -> p.drop() == drop && alike(p, other))) {
+                if (isDrop(drop) && sure.stream().noneMatch(p -> p.drop() == drop && alike(p, other))) {
                     rises.near(drop.seconds() - other.liftSeconds(), SAME_LENGTH_SECONDS)
                             .filter(r -> r.certainty() > HINT)
                             .ifPresent(r -> all.add(pair(r, drop, rises.all(), longest)));
@@ -104,6 +110,11 @@ final class BeatSounds {
             }
         }
         return all;
+    }
+
+    /** A ripple in the dying of another sound comes back as surely as a sound, but never as sharply as a drop. */
+    private static boolean isDrop(Rise rise) {
+        return rise.level() >= LOUD && rise.sharpness() >= SHARP;
     }
 
     private static boolean alike(Pair a, Pair b) {
@@ -117,7 +128,7 @@ final class BeatSounds {
         for (Rise unlock : rises) {
             for (Rise drop : rises) {
                 double lift = drop.seconds() - unlock.seconds();
-                if (drop.level() >= LOUD && lift >= shortest && lift <= longest) {
+                if (isDrop(drop) && lift >= shortest && lift <= longest) {
                     pairs.add(pair(unlock, drop, rises, longest));
                 }
             }
