@@ -97,7 +97,8 @@ public enum OtherSounds {
             double loudA = rms(a);
             double loudB = rms(b);
             for (int i = 0; i < out.length; i++) {
-                double x = at(a, i, one.sound().sampleRate()) / loudA + share * at(b, i, other.sound().sampleRate()) / loudB;
+                double x = at(a, i, one.sound().sampleRate()) / loudA
+                        + share * at(b, i, other.sound().sampleRate()) / loudB;
                 out[i] = (float) (0.02 * x);
             }
         }

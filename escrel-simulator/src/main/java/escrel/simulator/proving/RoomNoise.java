@@ -77,8 +77,8 @@ final class RoomNoise {
         int from = (int) (at * sampleRate);
         for (int i = from; i < Math.min(out.length, from + 6 * decay * sampleRate); i++) {
             double t = (i - from) / sampleRate;
-            out[i] += (float) (size * Math.exp(-t / decay) * (Math.sin(2 * Math.PI * hertz * t)
-                    + 0.3 * random.nextGaussian()));
+            out[i] += (float)
+                    (size * Math.exp(-t / decay) * (Math.sin(2 * Math.PI * hertz * t) + 0.3 * random.nextGaussian()));
         }
     }
 }

@@ -25,4 +25,18 @@ public record Trial(
         double beatErrorMillis,
         double signalToNoiseDecibels,
         double exactListenerSecondsPerDay,
-        String words) {}
+        String words) {
+    /** The truth alone, so that many trials can be kept. */
+    Trial withoutSound() {
+        return new Trial(
+                new Sound(new float[0], sound.sampleRate()),
+                beatRate,
+                liftAngle,
+                rateSecondsPerDay,
+                amplitudeDegrees,
+                beatErrorMillis,
+                signalToNoiseDecibels,
+                exactListenerSecondsPerDay,
+                words);
+    }
+}

@@ -77,14 +77,11 @@ public final class Trials {
         static Movement of(Random random, BeatRate beatRate, double lift) {
             double amplitude = 110 + 230 * random.nextDouble();
             // seldom far off: most watches that come in are within minutes
-            double rate = random.nextInt(3) == 0
-                    ? -900 + 1800 * random.nextDouble()
-                    : 30 * random.nextGaussian();
+            double rate = random.nextInt(3) == 0 ? -900 + 1800 * random.nextDouble() : 30 * random.nextGaussian();
             double wished = random.nextInt(4) == 0 ? 9 * random.nextDouble() : 2.5 * random.nextDouble();
             // the jewel cannot rest further off than where the fork would no longer follow
-            double offset = Math.min(
-                    0.45 * lift,
-                    amplitude * Math.sin(Math.PI * wished / 1000 / beatRate.periodSeconds()));
+            double offset =
+                    Math.min(0.45 * lift, amplitude * Math.sin(Math.PI * wished / 1000 / beatRate.periodSeconds()));
             double[] runout = new double[2 * (15 + random.nextInt(6))];
             double size = 30e-6 * random.nextDouble();
             for (int i = 0; i < runout.length; i++) {

@@ -25,7 +25,9 @@ public final class BeatAnalyser {
 
     private static final double HIGH_PASS_HERTZ = 1200;
     private static final double LARGEST_SCATTER_SECONDS = 0.0015;
+    private static final int FINE_IN_COARSE = (int) Math.round(Envelope.BLOCK_SECONDS / Envelope.FINE_BLOCK_SECONDS);
     private static final int TREND_PARTS = 4;
+    private static final double SAME_PERIOD = 2e-4;
     private static final double CLEARLY = 1.2;
     // the balance cannot be further out of beat and still swing
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.012;
@@ -63,9 +65,10 @@ public final class BeatAnalyser {
         }
         float[] filtered = HighPass.apply(sound, Math.min(HIGH_PASS_HERTZ, sound.sampleRate() / 8));
         requireLife(filtered);
-        Envelope coarse = Envelope.of(filtered, sound.sampleRate(), Envelope.BLOCK_SECONDS);
+        double[] energy = Envelope.energy(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
+        Envelope coarse = Envelope.ofEnergy(Envelope.together(energy, FINE_IN_COARSE), Envelope.BLOCK_SECONDS);
         BeatRateFinder.Found found = beatRate(coarse);
-        Envelope fine = Envelope.of(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
+        Envelope fine = Envelope.ofEnergy(energy, Envelope.FINE_BLOCK_SECONDS);
         BeatTracker tracker = new BeatTracker(coarse, fine, found.periodSeconds());
         HalfBeat tick = new HalfBeat(filtered, sound.sampleRate(), tracker, 0);
         HalfBeat tock = new HalfBeat(filtered, sound.sampleRate(), tracker, 1);
@@ -89,10 +92,15 @@ public final class BeatAnalyser {
             drops[i] += pair.drop().seconds();
         }
         SecondWatch.behind(coarse, unlocks, drops).ifPresent(other -> {
-            throw new NoCredibleBeatException(
-                    "A second watch is heard, beating at about %.0f per hour"
-                            .formatted(other.beatRate().beatsPerHour()),
-                    "Take other watches away from the pick-up and record again.");
+            boolean own = Math.abs(other.periodSeconds() / tracker.periodSeconds() - 1) < SAME_PERIOD;
+            throw own
+                    ? new NoCredibleBeatException(
+                            "In every beat more is heard than unlocking, impulse and drop",
+                            "Press the pick-up to the crown, or move it to the case back, and record again.")
+                    : new NoCredibleBeatException(
+                            "A second watch is heard, beating at about %.0f per hour"
+                                    .formatted(other.beatRate().beatsPerHour()),
+                            "Take other watches away from the pick-up and record again.");
         });
     }
 
@@ -162,7 +170,8 @@ public final class BeatAnalyser {
         requireWatch(rate, lift.heardSeconds());
         Amplitude amplitude = requireCredible(swing, lift.liftSeconds(), lift.heardSeconds());
         Doubts doubts = Doubts.about(chosen, lift, amplitude, swing, detected, tracker.numbers().length);
-        double amplitudeError = Math.hypot(amplitude.degrees() * lift.liftError() / lift.liftSeconds(), doubts.degrees());
+        double amplitudeError =
+                Math.hypot(amplitude.degrees() * lift.liftError() / lift.liftSeconds(), doubts.degrees());
         double heardError = lift.heardError() * 1000;
         double rateError =
                 Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12) / (line.slope() * Math.pow(detected, 1.5));
@@ -184,7 +193,19 @@ public final class BeatAnalyser {
                 sound.seconds(),
                 trend(found.beatRate(), middles),
                 SignalQuality.averagedBeat(tick, tock, chosen),
+                beats(middles, line),
                 doubts.sentences());
+    }
+
+    private static List<SoundReading.Beat> beats(Middles middles, RobustLine line) {
+        List<SoundReading.Beat> beats = new ArrayList<>();
+        for (int i = 0; i < middles.numbers().length; i++) {
+            if (!Double.isNaN(middles.times()[i])) {
+                beats.add(new SoundReading.Beat(
+                        middles.numbers()[i], middles.times()[i], middles.lifts()[i] * 1000, !line.rejects(i)));
+            }
+        }
+        return List.copyOf(beats);
     }
 
     private static void requireSteady(RobustLine line, int detected, int expected) {

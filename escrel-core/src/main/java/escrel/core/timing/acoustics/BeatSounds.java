@@ -142,7 +142,8 @@ final class BeatSounds {
      */
     private static Pair pair(Rise unlock, Rise drop, List<Rise> all, double longestLift) {
         double lift = drop.seconds() - unlock.seconds();
-        double worth = 1.5 * Math.min(drop.sharpness(), 4) + unlock.strength() + 2 * Math.sqrt(Math.max(0, drop.level()));
+        double worth =
+                1.5 * Math.min(drop.sharpness(), 4) + unlock.strength() + 2 * Math.sqrt(Math.max(0, drop.level()));
         double best = 0;
         Rise impulse = null;
         for (Rise other : all) {

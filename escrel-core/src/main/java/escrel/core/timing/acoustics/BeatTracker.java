@@ -1,6 +1,7 @@
 package escrel.core.timing.acoustics;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows the beats through a recording: where each tick and tock lies to about a tenth of a millisecond, which are
@@ -31,7 +32,7 @@ final class BeatTracker {
     BeatTracker(Envelope coarse, Envelope fine, double periodSeconds) {
         this.fine = fine;
         this.likeness = new Likeness(fine.values());
-        this.rough = new Likeness(inPairs(fine.values()));
+        this.rough = new Likeness(fine.inPairs());
         this.period = periodSeconds;
         this.halfWindowSeconds = 0.30 * periodSeconds / 2;
         double[] phase = phases(coarse);
@@ -102,7 +103,7 @@ final class BeatTracker {
             double[] times = new double[numbers.length];
             Arrays.fill(times, Double.NaN);
             for (int half = 0; half < 2; half++) {
-                align(half, r, times);
+                align(half, r, r == reach[reach.length - 1], times);
             }
             RobustLine line = RobustLine.fit(numbers, times);
             if (line.slope() > 0) {
@@ -116,7 +117,7 @@ final class BeatTracker {
         }
     }
 
-    private void align(int half, double reachSeconds, double[] times) {
+    private void align(int half, double reachSeconds, boolean exactly, double[] times) {
         int window = (int) Math.round(halfWindowSeconds / fine.blockSeconds());
         int reach = (int) Math.round(reachSeconds / fine.blockSeconds());
         double[] pattern = new double[2 * window + 1];
@@ -134,54 +135,57 @@ final class BeatTracker {
             return;
         }
         Likeness.Pattern ready = Likeness.Pattern.of(pattern, 0, pattern.length);
-        double[] pairs = inPairs(pattern);
+        double[] pairs = new Envelope(pattern, fine.blockSeconds()).inPairs();
         Likeness.Pattern readyInPairs = Likeness.Pattern.of(pairs, 0, pairs.length);
         for (int i = 0; i < numbers.length; i++) {
             int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
             if ((numbers[i] & 1) == half && inside(centre, window + reach)) {
-                double shift = shift(ready, readyInPairs, centre, window, reach);
+                double shift = shift(exactly ? ready : null, readyInPairs, centre, window, reach);
                 times[i] = (centre + shift) * fine.blockSeconds();
             }
         }
-    }
-
-    /** Neighbouring blocks taken together, half as many; a last odd one is left aside. */
-    private static double[] inPairs(double[] values) {
-        double[] pairs = new double[values.length / 2];
-        for (int i = 0; i < pairs.length; i++) {
-            pairs[i] = 0.5 * (values[2 * i] + values[2 * i + 1]);
-        }
-        return pairs;
     }
 
     private boolean inside(int centre, int reach) {
         return centre - reach >= 0 && centre + reach < fine.values().length;
     }
 
-    private double shift(Likeness.Pattern pattern, Likeness.Pattern inPairs, int centre, int window, int reach) {
+    /**
+     * How many blocks later than its centre a beat lies; NaN when it is nowhere like the pattern.
+     *
+     * @param exact the pattern in whole blocks, nothing while pairs of blocks are enough
+     */
+    private double shift(
+            Likeness.@Nullable Pattern exact, Likeness.Pattern inPairs, int centre, int window, int reach) {
         double[] alike = new double[2 * reach + 1];
-        Arrays.fill(alike, Double.NEGATIVE_INFINITY);
         int top = 0;
-        double best = Double.NEGATIVE_INFINITY;
         for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
-            double here = rough.of(inPairs, (centre + at - reach - window) / 2);
-            if (here > best) {
-                best = here;
-                top = at;
-            }
+            alike[at] = rough.of(inPairs, (centre + at - reach - window) / 2);
+            top = alike[at] > alike[top] ? at : top;
+        }
+        if (exact == null) {
+            return peak(alike, top, COARSE_STEP, 0, 2 * reach) - reach;
         }
         // one more than a coarse step, so that a peak between two has a neighbour on either side
         int from = Math.max(0, top - COARSE_STEP - 1);
         int to = Math.min(2 * reach, top + COARSE_STEP + 1);
+        Arrays.fill(alike, Double.NEGATIVE_INFINITY);
         for (int at = from; at <= to; at++) {
-            alike[at] = likeness.of(pattern, centre + at - reach - window);
+            alike[at] = likeness.of(exact, centre + at - reach - window);
             top = alike[at] > alike[top] ? at : top;
         }
-        if (alike[top] < ALIKE || top == from || top == to) {
+        return peak(alike, top, 1, from, to) - reach;
+    }
+
+    /** The top of a parabola through the greatest likeness and its neighbours a step away. */
+    private static double peak(double[] alike, int top, int step, int from, int to) {
+        if (alike[top] < ALIKE || top - step < from || top + step > to) {
             return Double.NaN;
         }
-        double curve = alike[top - 1] - 2 * alike[top] + alike[top + 1];
-        return top - reach + (curve < 0 ? (alike[top - 1] - alike[top + 1]) / (2 * curve) : 0);
+        double left = alike[top - step];
+        double right = alike[top + step];
+        double curve = left - 2 * alike[top] + right;
+        return top + (curve < 0 ? step * (left - right) / (2 * curve) : 0);
     }
 
     /** Beat numbers, even for ticks; a number for every beat expected in the recording. */

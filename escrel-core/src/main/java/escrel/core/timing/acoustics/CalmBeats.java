@@ -17,7 +17,8 @@ final class CalmBeats {
         for (int k = 0; k < times.length; k++) {
             quiet[k] = quiet(samples, sampleRate, times[k], halfWindowSeconds);
         }
-        double[] sorted = Arrays.stream(quiet).filter(q -> !Double.isNaN(q)).sorted().toArray();
+        double[] sorted =
+                Arrays.stream(quiet).filter(q -> !Double.isNaN(q)).sorted().toArray();
         if (sorted.length == 0) {
             return times;
         }
@@ -40,8 +41,12 @@ final class CalmBeats {
             return Double.NaN;
         }
         double[] pieces = new double[PIECES];
-        for (int i = 0; i < length; i++) {
-            pieces[(int) ((long) i * PIECES / length)] += (double) samples[from + i] * samples[from + i];
+        for (int piece = 0; piece < PIECES; piece++) {
+            double sum = 0;
+            for (int i = piece * length / PIECES; i < (piece + 1) * length / PIECES; i++) {
+                sum += samples[from + i] * samples[from + i];
+            }
+            pieces[piece] = sum;
         }
         Arrays.sort(pieces);
         // the third quarter: louder than silence between knocks, quieter than the sounds of the beat

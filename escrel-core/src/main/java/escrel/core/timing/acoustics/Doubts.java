@@ -13,6 +13,8 @@ import java.util.List;
  */
 record Doubts(List<String> sentences, double degrees) {
     private static final double CLOSE = 1.0;
+    private static final double IMPULSE_FOR_UNLOCKING = 1.5;
+    private static final double FAR_FAINTER = 0.3;
     private static final double UNEQUAL = 3;
     private static final double ENOUGH_BEATS = 0.75;
 
@@ -28,6 +30,19 @@ record Doubts(List<String> sentences, double degrees) {
                             + " instead of %.0f°")
                     .formatted(other, amplitude.degrees()));
         }
+        if (hasNoImpulse(chosen.tick()) && hasNoImpulse(chosen.tock())) {
+            // the impulse comes a third of the way: were it taken for the unlocking, the lift would last half as long
+            // again
+            double other = swing.amplitude(Math.min(
+                            IMPULSE_FOR_UNLOCKING * lift.liftSeconds(),
+                            0.24 * swing.beatRate().periodSeconds()))
+                    .degrees();
+            degrees = Math.max(degrees, Math.abs(other - amplitude.degrees()) / 2);
+            sentences.add(
+                    ("No clear impulse is heard between unlocking and drop: if the impulse was taken for the unlocking,"
+                                    + " the amplitude would be %.0f° instead of %.0f°")
+                            .formatted(other, amplitude.degrees()));
+        }
         if (lift.unequal() > UNEQUAL) {
             sentences.add("Tick and tock seem to take unequally long, which they should not:"
                     + " amplitude and beat error may be off");
@@ -36,5 +51,11 @@ record Doubts(List<String> sentences, double degrees) {
             sentences.add("Only %d of %d beats could be used".formatted(detected, expected));
         }
         return new Doubts(List.copyOf(sentences), degrees);
+    }
+
+    /** An impulse far fainter than the unlocking is more likely an echo, and the unlocking the impulse. */
+    private static boolean hasNoImpulse(BeatSounds.Pair pair) {
+        return pair.impulse() == null
+                || pair.impulse().level() < FAR_FAINTER * pair.unlock().level();
     }
 }

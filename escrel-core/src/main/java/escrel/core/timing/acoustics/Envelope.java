@@ -17,7 +17,13 @@ record Envelope(double[] values, double blockSeconds) {
 
     private static final int MEDIAN_BLOCKS = 8_000;
 
+    /** The envelope of a sound in blocks of this length. */
     static Envelope of(float[] samples, double sampleRate, double blockSeconds) {
+        return ofEnergy(energy(samples, sampleRate, blockSeconds), blockSeconds);
+    }
+
+    /** Mean energy in blocks of this length. */
+    static double[] energy(float[] samples, double sampleRate, double blockSeconds) {
         double blockSamples = blockSeconds * sampleRate;
         int blocks = (int) (samples.length / blockSamples);
         double[] energy = new double[blocks];
@@ -31,6 +37,17 @@ record Envelope(double[] values, double blockSeconds) {
             }
             energy[b] = sum / Math.max(1, to - from);
         }
+        return energy;
+    }
+
+    /**
+     * The envelope of energies.
+     *
+     * @param means mean energy in blocks of this length
+     */
+    static Envelope ofEnergy(double[] means, double blockSeconds) {
+        double[] energy = means.clone();
+        int blocks = energy.length;
         double median = median(energy);
         // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
         double floor = Math.max(median, 1e-12);
@@ -50,6 +67,26 @@ record Envelope(double[] values, double blockSeconds) {
         }
         Arrays.sort(sample);
         return sample.length == 0 ? 0 : sample[sample.length / 2];
+    }
+
+    /** Neighbouring blocks taken together, half as many; a last odd one is left aside. */
+    double[] inPairs() {
+        double[] pairs = new double[values.length / 2];
+        for (int i = 0; i < pairs.length; i++) {
+            pairs[i] = 0.5 * (values[2 * i] + values[2 * i + 1]);
+        }
+        return pairs;
+    }
+
+    /** Means of a number of neighbours each; what is left at the end is left aside. */
+    static double[] together(double[] energy, int number) {
+        double[] out = new double[energy.length / number];
+        for (int i = 0; i < out.length; i++) {
+            for (int k = 0; k < number; k++) {
+                out[i] += energy[i * number + k] / number;
+            }
+        }
+        return out;
     }
 
     double seconds() {

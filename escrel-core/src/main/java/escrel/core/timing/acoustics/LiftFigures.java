@@ -26,8 +26,7 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
         double picking = Math.hypot(unlock, drop) / 2;
         double apart = Math.abs(first - second);
         // tick and tock disagree by more than picking explains: then the disagreement is the better measure of doubt
-        double liftError = Math.hypot(
-                Math.max(picking, apart / 2), Robust.standardErrorOfMean(middles.lifts()));
+        double liftError = Math.hypot(Math.max(picking, apart / 2), Robust.standardErrorOfMean(middles.lifts()));
         double byDrop = unlock * unlock / (unlock * unlock + drop * drop);
         double middle = line.intercept(1) - line.intercept(0);
         double heard = Math.abs(middle + (2 * byDrop - 1) * (second - first) / 2);
@@ -37,7 +36,8 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
                 (first + second) / 2,
                 liftError,
                 heard,
-                Math.hypot(pickingHeard, scatter),
+                // where the lengths disagree, one beginning is wrong, and with it perhaps half the difference
+                Math.hypot(Math.max(pickingHeard, apart > 3 * Math.hypot(unlock, drop) ? apart / 2 : 0), scatter),
                 apart / Math.hypot(unlock, drop));
     }
 

@@ -33,8 +33,8 @@ final class Onsets {
         quiet = Math.max(quiet, energy[top] * 1e-6);
         double height = loudness(energy[top], quiet);
         int high = (int) Math.ceil(crossing(energy, quiet, top, PART_OF_RISE * height));
-        return stack.seconds(fit(
-                energy, quiet, quietFrom, high, LONGEST_RISE_SECONDS * rate, loudness(energy[high], quiet)));
+        return stack.seconds(
+                fit(energy, quiet, quietFrom, high, LONGEST_RISE_SECONDS * rate, loudness(energy[high], quiet)));
     }
 
     private static double fit(

@@ -13,21 +13,23 @@ import java.util.Optional;
 final class Rises {
     // the wide one for a sound that an unsteady amplitude moves to and fro
     private static final double[] COMPARE_SECONDS = {0.0004, 0.0012};
-    private static final double HOP_SECONDS = 0.00005;
+    private static final double HOP_SECONDS = 0.0001;
     private static final double CERTAIN = 3.5;
     // a knock in one beat counts for no more than this many mean sizes
     private static final double KNOCK = 5;
 
     private final Stack stack;
+    private final int hop;
     private final double[][] prefix;
     private final List<Profile> profiles = new ArrayList<>();
     private final List<Rise> rises = new ArrayList<>();
 
     private Rises(float[] samples, double[] times, Stack stack) {
         this.stack = stack;
-        this.prefix = prefix(samples, times, stack);
+        this.hop = Math.max(1, (int) Math.round(HOP_SECONDS * stack.sampleRate()));
+        this.prefix = prefix(samples, times, stack, hop);
         for (double seconds : COMPARE_SECONDS) {
-            Profile profile = new Profile(Math.max(4, (int) Math.round(seconds * stack.sampleRate())));
+            Profile profile = new Profile(Math.max(2, (int) Math.round(seconds * stack.sampleRate() / hop)));
             for (Rise rise : profile.certain()) {
                 if (rises.stream().noneMatch(r -> Math.abs(r.seconds() - rise.seconds()) < seconds)) {
                     rises.add(rise);
@@ -53,16 +55,21 @@ final class Rises {
         return profiles.get(0).near(seconds, reachSeconds);
     }
 
-    /** For each beat within the recording, energies summed up from the beginning of the stack on. */
-    private static double[][] prefix(float[] samples, double[] times, Stack stack) {
+    /** For each beat within the recording, energies summed up from the beginning of the stack on, hop by hop. */
+    private static double[][] prefix(float[] samples, double[] times, Stack stack, int hop) {
         int length = stack.energy().length;
+        int hops = length / hop;
         List<double[]> all = new ArrayList<>(times.length);
         for (double time : times) {
-            int from = (int) Math.round((time - stack.beforeSeconds()) * stack.sampleRate());
-            if (from >= 0 && from + length <= samples.length) {
-                double[] sums = new double[length + 1];
-                for (int i = 0; i < length; i++) {
-                    sums[i + 1] = sums[i] + (double) samples[from + i] * samples[from + i];
+            int at = (int) Math.round((time - stack.beforeSeconds()) * stack.sampleRate());
+            if (at >= 0 && at + length <= samples.length) {
+                double[] sums = new double[hops + 1];
+                double sum = 0;
+                for (int h = 0; h < hops; h++) {
+                    for (int end = at + hop; at < end; at++) {
+                        sum += samples[at] * samples[at];
+                    }
+                    sums[h + 1] = sum;
                 }
                 all.add(sums);
             }
@@ -70,30 +77,33 @@ final class Rises {
         return all.toArray(double[][]::new);
     }
 
-    /** Rises at every place, for one width of comparing. */
+    /** Rises at every place, for one width of comparing; widths and places are counted in hops. */
     private final class Profile {
         private final int window;
-        private final int hop;
         private final double[] sharpness;
         private final double[] level;
 
         Profile(int window) {
             this.window = window;
-            this.hop = Math.max(1, (int) Math.round(HOP_SECONDS * stack.sampleRate()));
-            int length = stack.energy().length;
-            double[] sums = new double[length + 1];
-            for (int i = 0; i < length; i++) {
-                sums[i + 1] = sums[i] + stack.energy()[i];
+            double[] energy = stack.energy();
+            int hops = energy.length / hop;
+            double[] sums = new double[hops + 1];
+            for (int h = 0; h < hops; h++) {
+                sums[h + 1] = sums[h];
+                for (int i = h * hop; i < (h + 1) * hop; i++) {
+                    sums[h + 1] += energy[i];
+                }
             }
             double floor = stack.floor();
-            int places = Math.max(0, (length - 2 * window) / hop + 1);
+            int places = Math.max(0, hops - 2 * window + 1);
             sharpness = new double[places];
             level = new double[places];
             double loudest = 0;
+            double each = 1.0 / window / hop;
             for (int p = 0; p < places; p++) {
-                int i = window + p * hop;
-                double before = (sums[i] - sums[i - window]) / window;
-                double after = (sums[i + window] - sums[i]) / window;
+                int h = window + p;
+                double before = (sums[h] - sums[p]) * each;
+                double after = (sums[h + window] - sums[h]) * each;
                 // a tenth of the floor's own height keeps the ratio of two quiet stretches calm
                 sharpness[p] = Math.log((after + 0.1 * floor) / (before + 0.1 * floor));
                 level[p] = after - floor;
@@ -119,7 +129,7 @@ final class Rises {
 
         Optional<Rise> near(double seconds, double reachSeconds) {
             int reach = (int) Math.round(reachSeconds * stack.sampleRate() / hop);
-            int middle = (int) Math.round(((seconds + stack.beforeSeconds()) * stack.sampleRate() - window) / hop);
+            int middle = (int) Math.round((seconds + stack.beforeSeconds()) * stack.sampleRate() / hop) - window;
             int from = Math.max(0, middle - reach);
             int to = Math.min(sharpness.length - 1, middle + reach);
             if (from > to) {
@@ -133,18 +143,18 @@ final class Rises {
         }
 
         private Rise at(int place) {
-            int i = window + place * hop;
-            return new Rise(stack.seconds(i), sharpness[place], level[place], certainty(i));
+            int h = window + place;
+            return new Rise(stack.seconds((double) h * hop), sharpness[place], level[place], certainty(h));
         }
 
         /** Mean difference in standard errors of the mean; single large ones are cut down first. */
-        private double certainty(int i) {
+        private double certainty(int h) {
             int n = prefix.length;
             double[] difference = new double[n];
             double size = 0;
             for (int k = 0; k < n; k++) {
                 double[] sums = prefix[k];
-                difference[k] = sums[i + window] - 2 * sums[i] + sums[i - window];
+                difference[k] = sums[h + window] - 2 * sums[h] + sums[h - window];
                 size += Math.abs(difference[k]) / n;
             }
             double sum = 0;
@@ -159,8 +169,7 @@ final class Rises {
         }
 
         private boolean isPeak(int at) {
-            int reach = window / hop;
-            for (int p = Math.max(0, at - reach); p <= Math.min(sharpness.length - 1, at + reach); p++) {
+            for (int p = Math.max(0, at - window); p <= Math.min(sharpness.length - 1, at + window); p++) {
                 if (sharpness[p] > sharpness[at] || (sharpness[p] == sharpness[at] && p < at)) {
                     return false;
                 }

@@ -15,11 +15,12 @@ final class SecondWatch {
 
     /** The beat that is left when these beats are cut out; nothing when what is left does not beat. */
     static Optional<BeatRateFinder.Found> behind(Envelope envelope, double[] unlocks, double[] drops) {
-        double[] rest = envelope.values().clone();
+        double block = 2 * envelope.blockSeconds();
+        double[] rest = envelope.inPairs();
         boolean[] cut = new boolean[rest.length];
         for (int k = 0; k < unlocks.length; k++) {
-            int from = (int) Math.floor((unlocks[k] - BEFORE_SECONDS) / envelope.blockSeconds());
-            int to = (int) Math.ceil((drops[k] + AFTER_SECONDS) / envelope.blockSeconds());
+            int from = (int) Math.floor((unlocks[k] - BEFORE_SECONDS) / block);
+            int to = (int) Math.ceil((drops[k] + AFTER_SECONDS) / block);
             if (from < to && to > 0 && from < rest.length) {
                 Arrays.fill(cut, Math.max(0, from), Math.min(rest.length, to), true);
             }
@@ -36,7 +37,7 @@ final class SecondWatch {
         for (int i = 0; i < rest.length; i++) {
             rest[i] = cut[i] ? mean : rest[i];
         }
-        return new BeatRateFinder(new Envelope(rest, envelope.blockSeconds()))
+        return new BeatRateFinder(new Envelope(rest, block))
                 .among(BeatRate.USUAL)
                 .filter(f -> f.score() > CREDIBLE);
     }

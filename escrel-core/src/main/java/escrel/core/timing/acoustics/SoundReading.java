@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param seconds length of the recording
  * @param trendSecondsPerDay rate over quarters of the recording, so that wandering is seen
  * @param beat the averaged beat with its sounds marked
+ * @param beats one by one, in order
  * @param doubts what speaks against this reading, in sentences; empty when nothing does
  */
 public record SoundReading(
@@ -40,7 +41,18 @@ public record SoundReading(
         double seconds,
         List<Double> trendSecondsPerDay,
         AveragedBeat beat,
+        List<Beat> beats,
         List<String> doubts) {
+    /**
+     * One beat of the sound.
+     *
+     * @param number even for ticks, odd for tocks; missed beats keep theirs
+     * @param seconds the middle between unlocking and drop
+     * @param liftMillis drop less unlocking
+     * @param counts whether it enters the figures
+     */
+    public record Beat(int number, double seconds, double liftMillis, boolean counts) {}
+
     /**
      * The averaged tick and tock, so that a user sees what was measured.
      *
@@ -49,11 +61,7 @@ public record SoundReading(
      * @param marks where the sounds were found, tick then tock
      */
     public record AveragedBeat(
-            double startMillis,
-            double stepMillis,
-            double[] tick,
-            double[] tock,
-            List<Marks> marks) {}
+            double startMillis, double stepMillis, double[] tick, double[] tock, List<Marks> marks) {}
 
     /**
      * Where the three sounds of a beat begin, in milliseconds on the averaged beat's scale.

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,7 +57,7 @@ public final class Turn {
                         compare(
                                 was,
                                 is,
-                                Reading::rateSecondsPerDay,
+                                clockCancels(was, is) ? Reading::rateSecondsPerDay : Reading::rateWithClock,
                                 repeatability.rateSecondsPerDay(),
                                 targets::rateMiss),
                         compare(
@@ -76,17 +77,27 @@ public final class Turn {
      * against the last final ones; where there are no final ones yet, against the latest since. Nothing without both.
      */
     public static Optional<Turn> ofService(List<ReadingSet> sets, Targets targets, Repeatability repeatability) {
-        Comparator<ReadingSet> byState = Comparator.comparing(ReadingSet::state);
-        Optional<ReadingSet> before =
-                sets.stream().filter(s -> s.state().isBeforeService()).max(byState);
-        Optional<ReadingSet> after =
-                sets.stream().filter(s -> !s.state().isBeforeService()).max(byState);
+        Optional<ReadingSet> before = last(sets, ReadingState::isBeforeService);
+        Optional<ReadingSet> after = last(sets, state -> !state.isBeforeService());
         return before.flatMap(b -> after.map(a -> between(b, a, targets, repeatability)));
+    }
+
+    private static Optional<ReadingSet> last(List<ReadingSet> sets, Predicate<ReadingState> which) {
+        return sets.stream()
+                .map(ReadingSet::state)
+                .filter(which)
+                .max(Comparator.naturalOrder())
+                .flatMap(state -> ReadingSet.main(sets, state));
     }
 
     private static DoubleUnaryOperator amplitudeMiss(Position position) {
         double from = Targets.HEALTHY_FROM - (position.isHorizontal() ? 0 : Targets.VERTICAL_DROP);
         return value -> Math.max(0, Math.max(from - value, value - Targets.HEALTHY_BELOW));
+    }
+
+    /** Rates heard through one device share its clock, so that it cancels between them. */
+    private static boolean clockCancels(@Nullable Reading was, @Nullable Reading is) {
+        return was != null && is != null && was.clock() != null && was.clock().sameAs(is.clock());
     }
 
     private static @Nullable Difference compare(

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param lift what was heard, for readings from sound; nothing for typed ones
  * @param liftAngle used, with its mark when assumed
  * @param beatRate used
+ * @param clock of the sound device, already corrected for; nothing for typed readings
+ * @param recording number of the recording kept with the job, nothing when none was kept
  */
 public record Reading(
         Position position,
@@ -25,7 +27,47 @@ public record Reading(
         BeatRate beatRate,
         Source source,
         Trace trace,
-        String note) {
+        String note,
+        @Nullable DeviceClock clock,
+        @Nullable Integer recording) {
+    /** A typed reading, or one of which neither clock nor recording is kept. */
+    public Reading(
+            Position position,
+            @Nullable Measured rateSecondsPerDay,
+            @Nullable Measured amplitudeDegrees,
+            @Nullable Measured beatErrorMillis,
+            @Nullable LiftTime lift,
+            LiftAngle liftAngle,
+            BeatRate beatRate,
+            Source source,
+            Trace trace,
+            String note) {
+        this(
+                position,
+                rateSecondsPerDay,
+                amplitudeDegrees,
+                beatErrorMillis,
+                lift,
+                liftAngle,
+                beatRate,
+                source,
+                trace,
+                note,
+                null,
+                null);
+    }
+
+    /** The rate with the doubt of the device's clock in it: what the rate is worth alone, not against another. */
+    public @Nullable Measured rateWithClock() {
+        if (rateSecondsPerDay == null || clock == null || !clock.calibrated()) {
+            return rateSecondsPerDay;
+        }
+        return new Measured(
+                rateSecondsPerDay.value(),
+                Math.hypot(rateSecondsPerDay.doubt(), clock.doubtSecondsPerDay()),
+                rateSecondsPerDay.kind());
+    }
+
     /** This reading for another lift angle. Readings from sound are worked out again; typed figures stay as read. */
     public Reading withLiftAngle(LiftAngle other) {
         if (lift == null || amplitudeDegrees == null || beatErrorMillis == null) {
@@ -39,7 +81,9 @@ public record Reading(
                     beatRate,
                     source,
                     trace,
-                    note);
+                    note,
+                    clock,
+                    recording);
         }
         Swing swing = new Swing(beatRate, other);
         double liftSeconds = lift.liftMillis().value() / 1000;
@@ -60,6 +104,8 @@ public record Reading(
                 beatRate,
                 source,
                 trace,
-                note);
+                note,
+                clock,
+                recording);
     }
 }

@@ -3,59 +3,102 @@ package escrel.core.timing.readings;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.service.JobHistory;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The readings of one state, one for each position taken.
+ * The readings of one occasion, one for each position taken.
  *
  * @param byPosition in the order of the positions; empty for a watch that did not run
- * @param fitted what was fitted for the last of them, nothing for a watch that did not run
+ * @param fitted what was fitted, nothing for a watch that did not run
+ * @param woundHours hours since full wind, when typed
  */
 public record ReadingSet(
         ReadingState state,
         Map<Position, Reading> byPosition,
         @Nullable Fitted fitted,
         @Nullable Wound wound,
+        @Nullable Double woundHours,
+        @Nullable Chronograph chronograph,
         @Nullable String didNotRun) {
-    /** The sets of a job, in the order of the states. */
+    /** A set of which nothing is said of hours and chronograph. */
+    public ReadingSet(
+            ReadingState state,
+            Map<Position, Reading> byPosition,
+            @Nullable Fitted fitted,
+            @Nullable Wound wound,
+            @Nullable String didNotRun) {
+        this(state, byPosition, fitted, wound, null, Chronograph.NOT_SAID, didNotRun);
+    }
+
+    /** The sets of a job, in the order of their occasions. */
     public static List<ReadingSet> of(JobHistory history) {
-        Map<ReadingState, EnumMap<Position, ReadingTaken>> taken = new EnumMap<>(ReadingState.class);
+        Map<Occasion, EnumMap<Position, Reading>> taken = new TreeMap<>();
         Map<ReadingState, String> dead = new EnumMap<>(ReadingState.class);
         history.counting().forEach(entry -> {
-            if (entry.step() instanceof ReadingTaken reading) {
-                taken.computeIfAbsent(reading.state(), s -> new EnumMap<>(Position.class))
-                        .put(reading.reading().position(), reading);
-                dead.remove(reading.state());
+            if (entry.step() instanceof ReadingTaken step) {
+                taken.computeIfAbsent(step.occasion(), o -> new EnumMap<>(Position.class))
+                        .put(step.reading().position(), step.reading());
+                dead.remove(step.state());
             } else if (entry.step() instanceof DidNotRun none) {
                 dead.put(none.state(), none.words());
-                taken.remove(none.state());
+                taken.keySet().removeIf(o -> o.state() == none.state());
             }
         });
         List<ReadingSet> sets = new ArrayList<>();
-        for (ReadingState state : ReadingState.values()) {
-            if (dead.containsKey(state)) {
-                sets.add(new ReadingSet(state, Map.of(), null, null, dead.get(state)));
-            } else if (taken.containsKey(state)) {
-                sets.add(from(state, taken.get(state)));
-            }
-        }
+        taken.forEach((occasion, readings) -> sets.add(new ReadingSet(
+                occasion.state(),
+                readings,
+                occasion.fitted(),
+                occasion.wound(),
+                occasion.woundHours(),
+                occasion.chronograph(),
+                null)));
+        dead.forEach((state, words) -> sets.add(new ReadingSet(state, Map.of(), null, null, words)));
+        sets.sort(Comparator.comparing(ReadingSet::state));
         return List.copyOf(sets);
     }
 
-    private static ReadingSet from(ReadingState state, EnumMap<Position, ReadingTaken> taken) {
-        EnumMap<Position, Reading> readings = new EnumMap<>(Position.class);
-        taken.forEach((position, step) -> readings.put(position, step.reading()));
-        ReadingTaken last = List.copyOf(taken.values()).get(taken.size() - 1);
-        return new ReadingSet(state, readings, last.fitted(), last.wound(), null);
+    /** The set of one state by which it is usually judged, if anything was recorded in it. */
+    public static Optional<ReadingSet> of(JobHistory history, ReadingState state) {
+        return main(of(history), state);
     }
 
-    /** The set of one state, if anything was recorded in it. */
-    public static Optional<ReadingSet> of(JobHistory history, ReadingState state) {
-        return of(history).stream().filter(s -> s.state() == state).findFirst();
+    /**
+     * The set by which a state is usually judged: at full wind with the chronograph at rest, the last of those; else the
+     * first there is.
+     */
+    public static Optional<ReadingSet> main(List<ReadingSet> sets, ReadingState state) {
+        List<ReadingSet> here = sets.stream().filter(s -> s.state() == state).toList();
+        return here.stream()
+                .filter(ReadingSet::isMain)
+                .reduce((first, second) -> second)
+                .or(() -> here.stream().findFirst());
+    }
+
+    private boolean isMain() {
+        return occasion().map(Occasion::isMain).orElse(true);
+    }
+
+    /** The occasion; nothing for a watch that did not run. */
+    public Optional<Occasion> occasion() {
+        return fitted == null || wound == null
+                ? Optional.empty()
+                : Optional.of(new Occasion(state, fitted, wound, woundHours, chronograph));
+    }
+
+    /** Key of the occasion, the same for as long as the job is: for addresses. */
+    public String key() {
+        return state
+                + (fitted == null ? "" : "-" + fitted)
+                + (wound == null ? "" : "-" + wound)
+                + (woundHours == null ? "" : "-" + woundHours)
+                + (chronograph == Chronograph.RUNNING ? "-RUNNING" : "");
     }
 
     /**
@@ -67,7 +110,7 @@ public record ReadingSet(
         byPosition.forEach((position, reading) -> again.put(
                 position,
                 reading.lift() != null && reading.liftAngle().assumed() ? reading.withLiftAngle(known) : reading));
-        return new ReadingSet(state, again, fitted, wound, didNotRun);
+        return new ReadingSet(state, again, fitted, wound, woundHours, chronograph, didNotRun);
     }
 
     /** Whether the watch ran. */

@@ -5,6 +5,8 @@ public enum Wound {
     FULL,
     AFTER_12_H,
     AFTER_24_H,
+    /** Some other number of hours after full wind, typed. */
+    AFTER_HOURS,
     PART,
     UNKNOWN
 }
