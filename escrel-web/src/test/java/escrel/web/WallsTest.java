@@ -23,7 +23,10 @@ class WallsTest {
         "escrel.web.turn..",
         "escrel.web.handover..",
         "escrel.web.calibres..",
-        "escrel.web.dossier.."
+        "escrel.web.dossier..",
+        "escrel.web.desk..",
+        "escrel.web.devices..",
+        "escrel.web.simulated.."
     };
 
     @ArchTest
@@ -48,9 +51,9 @@ class WallsTest {
             .because("a floor does not lean on what stands on it");
 
     @ArchTest
-    static final ArchRule SIMULATOR_ONLY_IN_THE_DEMO = noClasses()
+    static final ArchRule SIMULATOR_ONLY_IN_THE_DEMO_AND_BEHIND_ITS_OWN_DOOR = noClasses()
             .that()
-            .resideOutsideOfPackage("escrel.web.demo..")
+            .resideOutsideOfPackages("escrel.web.demo..", "escrel.web.simulated..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("escrel.simulator..")

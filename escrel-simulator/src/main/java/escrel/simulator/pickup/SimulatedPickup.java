@@ -25,8 +25,20 @@ public final class SimulatedPickup {
 
     private record Voice(double hertz, double second, double riseSeconds, double decaySeconds, double loudness) {}
 
-    /** The sound of the movement for some seconds. */
+    /** The sound of the movement for some seconds from its beginning. */
     public Sound listen(Swinging swinging, Room room, double seconds) {
+        Sound sound = listen(swinging, room, 0, seconds);
+        scale(sound.samples(), top(sound.samples()));
+        return sound;
+    }
+
+    /**
+     * The sound of the movement from one second to another, so that it can be listened to piece by piece: pieces that
+     * follow each other make one sound. It is not brought to a common loudness.
+     *
+     * @param from seconds since it was laid down, 0 or more
+     */
+    public Sound listen(Swinging swinging, Room room, double from, double seconds) {
         Random random = new Random(seed);
         Voice[][] voices = voices(random);
         double[] runout = new double[2 * ESCAPE_TEETH];
@@ -37,22 +49,28 @@ public final class SimulatedPickup {
         double period = swinging.periodSeconds();
         double start = 0.2 * period + random.nextDouble() * period;
         double wanderPhase = random.nextDouble() * 2 * Math.PI;
-        int beats = (int) (seconds / period * 2) + 2;
-        for (int k = 0; k < beats; k++) {
-            double amplitude =
-                    swinging.amplitudeDegrees() + 1.4 * Math.sin(2 * Math.PI * k / 61.0) + 0.4 * random.nextGaussian();
+        // a beat rings on, and the amplitude moves it: those a little before the piece belong to it too
+        int first = (int) Math.max(0, (from - start) / period * 2 - 2);
+        int last = (int) ((from + seconds - start) / period * 2) + 2;
+        for (int k = first; k < last; k++) {
+            Random own = new Random(seed * 1_000_003 + k);
             double time = start + k * period / 2;
+            double amplitude =
+                    swinging.amplitudeAt(time) + 1.4 * Math.sin(2 * Math.PI * k / 61.0) + 0.4 * own.nextGaussian();
             // integral of a slow sine of the rate, about one swing every eight seconds
             time -= swinging.wanderSecondsPerDay()
                     / 86_400
                     * (8 / (2 * Math.PI))
                     * (1 - Math.cos(2 * Math.PI * time / 8 + wanderPhase));
-            beat(out, swinging, voices[k & 1], k, time, amplitude, runout[k % runout.length], random);
+            beat(out, swinging, voices[k & 1], k, time - from, amplitude, runout[k % runout.length], own);
         }
-        double drop = dropLoudness(voices);
-        addRoom(out, room, drop, random);
-        scale(out);
+        addRoom(out, room, dropLoudness(voices), from, new Random(seed + Math.round(from * 1000)));
         return new Sound(out, sampleRate);
+    }
+
+    /** Loudness by which pieces are brought to a common scale: about full scale for the loudest of them. */
+    public double pieceScale() {
+        return 0.25 / dropLoudness(voices(new Random(seed)));
     }
 
     private static Voice[][] voices(Random random) {
@@ -119,9 +137,9 @@ public final class SimulatedPickup {
         return Math.sqrt(sum);
     }
 
-    private void addRoom(float[] out, Room room, double drop, Random random) {
+    private void addRoom(float[] out, Room room, double drop, double from, Random random) {
         for (int i = 0; i < out.length; i++) {
-            double t = i / sampleRate;
+            double t = from + i / sampleRate;
             out[i] += (float) (drop * room.noise() * random.nextGaussian()
                     + drop * room.hum() * Math.sqrt(2) * Math.sin(2 * Math.PI * 50 * t)
                     + drop * room.hum() * 0.5 * Math.sin(2 * Math.PI * 150 * t));
@@ -132,11 +150,15 @@ public final class SimulatedPickup {
         }
     }
 
-    private static void scale(float[] out) {
+    private static float top(float[] samples) {
         float top = 1e-9f;
-        for (float x : out) {
+        for (float x : samples) {
             top = Math.max(top, Math.abs(x));
         }
+        return top;
+    }
+
+    private static void scale(float[] out, float top) {
         for (int i = 0; i < out.length; i++) {
             out[i] *= 0.7f / top;
         }

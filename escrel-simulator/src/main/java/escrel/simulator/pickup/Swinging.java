@@ -10,6 +10,7 @@ import escrel.core.quantity.LiftAngle;
  * @param amplitudeDegrees mean amplitude
  * @param jewelOffsetDegrees how far the impulse jewel rests off the line of centres
  * @param wanderSecondsPerDay slow wander of the rate
+ * @param settlingDegrees by how much the amplitude is higher just after the watch was turned; it dies away in seconds
  */
 public record Swinging(
         BeatRate beatRate,
@@ -17,7 +18,26 @@ public record Swinging(
         double rateSecondsPerDay,
         double amplitudeDegrees,
         double jewelOffsetDegrees,
-        double wanderSecondsPerDay) {
+        double wanderSecondsPerDay,
+        double settlingDegrees) {
+    private static final double SETTLING_SECONDS = 2.5;
+
+    /** A swing that has settled. */
+    public Swinging(
+            BeatRate beatRate,
+            LiftAngle liftAngle,
+            double rateSecondsPerDay,
+            double amplitudeDegrees,
+            double jewelOffsetDegrees,
+            double wanderSecondsPerDay) {
+        this(beatRate, liftAngle, rateSecondsPerDay, amplitudeDegrees, jewelOffsetDegrees, wanderSecondsPerDay, 0);
+    }
+
+    /** The amplitude some seconds after the watch was laid down. */
+    double amplitudeAt(double seconds) {
+        return amplitudeDegrees + settlingDegrees * Math.exp(-Math.max(0, seconds) / SETTLING_SECONDS);
+    }
+
     /** A steady swing in beat. */
     public static Swinging steady(BeatRate beatRate, LiftAngle liftAngle, double rate, double amplitude) {
         return new Swinging(beatRate, liftAngle, rate, amplitude, 0, 0);

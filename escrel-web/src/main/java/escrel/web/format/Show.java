@@ -3,6 +3,7 @@ package escrel.web.format;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
 import escrel.core.timing.readings.Source;
+import escrel.core.timing.readings.Wound;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
@@ -106,8 +107,24 @@ public class Show {
     public String source(Source source) {
         return switch (source) {
             case TYPED -> "typed";
-            case RECORDING -> "from a recording";
+            case RECORDING -> "from its sound";
+            case IMPORTED -> "from another machine’s file";
             case SIMULATED -> "simulated";
+        };
+    }
+
+    /** How far it was wound, in words. */
+    public String wound(@Nullable Wound wound) {
+        if (wound == null) {
+            return NOTHING;
+        }
+        return switch (wound) {
+            case FULL -> "full";
+            case AFTER_12_H -> "12 h ago";
+            case AFTER_24_H -> "24 h ago";
+            case AFTER_HOURS -> "hours ago";
+            case PART -> "in part";
+            case UNKNOWN -> "unknown";
         };
     }
 

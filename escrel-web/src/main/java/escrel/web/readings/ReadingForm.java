@@ -4,14 +4,10 @@ import escrel.core.MendableException;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
-import escrel.core.timing.readings.ReadingState;
-import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Trace;
-import escrel.core.timing.readings.Wound;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -21,41 +17,33 @@ import org.jspecify.annotations.Nullable;
  * read.
  */
 record ReadingForm(
-        ReadingState state,
-        Fitted fitted,
-        Wound wound,
-        Position position,
         @Nullable String rate,
         @Nullable String amplitude,
         @Nullable String beatError,
-        Trace trace,
+        @Nullable Trace trace,
         @Nullable String note) {
     private static final String NUMBER = "([+-]?\\d+(?:[.,]\\d+)?)";
     private static final Pattern FIGURE =
             Pattern.compile(NUMBER + "(?:\\s*(?:\\.\\.+|…|to|–|/)\\s*" + NUMBER + ")?", Pattern.CASE_INSENSITIVE);
 
-    ReadingTaken taken(LiftAngle liftAngle, BeatRate beatRate) {
+    Reading reading(Position position, LiftAngle liftAngle, BeatRate beatRate) {
         Measured rateRead = figure("rate", rate, -5000, 5000);
         Measured amplitudeRead = figure("amplitude", amplitude, 0, 400);
         Measured beatErrorRead = figure("beat error", beatError, 0, 30);
         if (rateRead == null && amplitudeRead == null && beatErrorRead == null) {
             throw refuse("Nothing was typed for " + position.words());
         }
-        return new ReadingTaken(
-                state,
-                fitted,
-                wound,
-                new Reading(
-                        position,
-                        rateRead,
-                        amplitudeRead,
-                        beatErrorRead,
-                        null,
-                        liftAngle,
-                        beatRate,
-                        Source.TYPED,
-                        trace,
-                        note == null ? "" : note.strip()));
+        return new Reading(
+                position,
+                rateRead,
+                amplitudeRead,
+                beatErrorRead,
+                null,
+                liftAngle,
+                beatRate,
+                Source.TYPED,
+                trace == null ? Trace.NOT_SAID : trace,
+                note == null ? "" : note.strip());
     }
 
     private static @Nullable Measured figure(String name, @Nullable String typed, double low, double high) {

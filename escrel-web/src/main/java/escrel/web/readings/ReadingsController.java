@@ -1,28 +1,36 @@
 package escrel.web.readings;
 
-import escrel.core.calibre.CalibreSheet;
 import escrel.core.quantity.BeatRate;
-import escrel.core.quantity.LiftAngle;
-import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.readings.Chronograph;
+import escrel.core.timing.readings.CompassTried;
+import escrel.core.timing.readings.CompassTried.Follows;
+import escrel.core.timing.readings.Demagnetised;
+import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
-import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
+import escrel.core.timing.readings.StoppedAfter;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.sound.Analysis;
+import escrel.web.sound.Devices;
+import escrel.web.sound.HeardView;
+import escrel.web.sound.OccasionForm;
+import escrel.web.sound.Recordings;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -36,72 +44,68 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class ReadingsController {
     private final Workshop workshop;
+    private final Recordings recordings;
+    private final Devices devices;
 
-    ReadingsController(Workshop workshop) {
+    ReadingsController(Workshop workshop, Recordings recordings, Devices devices) {
         this.workshop = workshop;
+        this.recordings = recordings;
+        this.devices = devices;
     }
 
     @GetMapping("/jobs/{number}/readings")
     String readings(
             @PathVariable int number,
+            @RequestParam(required = false) @Nullable String set,
             @RequestParam(required = false) @Nullable ReadingState state,
             @RequestParam(required = false) @Nullable Position position,
             Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", ReadingsView.of(job, state, position));
+        model.addAttribute("view", ReadingsView.of(job, set, state, position));
+        model.addAttribute("magnetism", MagnetismView.of(job.history()));
+        model.addAttribute("recordings", recordings.all(number));
+        model.addAttribute("devices", devices.all());
         model.addAttribute("fittings", Fitted.values());
         model.addAttribute("windings", Wound.values());
+        model.addAttribute("chronographs", Chronograph.values());
         model.addAttribute("traces", Trace.values());
         return "readings/readings";
     }
 
     @PostMapping("/jobs/{number}/readings/typed")
-    String typed(@PathVariable int number, @RequestParam int seq, @ModelAttribute ReadingForm form) {
+    String typed(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @ModelAttribute OccasionForm occasion,
+            @ModelAttribute ReadingForm form) {
         OpenJob job = workshop.load(number);
-        workshop.append(number, seq, form.taken(liftAngle(job), beatRate(job)));
-        return back(number, form.state(), form.position());
+        Reading reading = form.reading(occasion.place(), Analysis.liftAngle(job.sheet()), beatRate(job));
+        workshop.append(number, seq, occasion.taken(reading));
+        return back(number, occasion);
     }
 
     @PostMapping("/jobs/{number}/readings/recording")
-    String recording(
+    @Transactional
+    public String recording(
             @PathVariable int number,
             @RequestParam int seq,
-            @RequestParam ReadingState state,
-            @RequestParam Fitted fitted,
-            @RequestParam Wound wound,
-            @RequestParam Position position,
+            @ModelAttribute OccasionForm occasion,
+            @RequestParam(defaultValue = "") String device,
             @RequestParam MultipartFile sound,
             RedirectAttributes flash)
             throws IOException {
         OpenJob job = workshop.load(number);
-        SoundReading heard = analyse(job, sound);
-        Reading reading = new Reading(
-                position,
-                heard.rateSecondsPerDay(),
-                heard.amplitudeDegrees(),
-                heard.beatErrorMillis(),
-                heard.lift(),
-                heard.liftAngle(),
-                heard.beatRate(),
-                Source.RECORDING,
-                Trace.NOT_SAID,
-                "");
-        workshop.append(number, seq, new ReadingTaken(state, fitted, wound, reading));
+        byte[] wav = sound.getBytes();
+        Sound read = WavFile.read(new ByteArrayInputStream(wav));
+        SoundReading heard = Analysis.analyser(job.sheet()).analyse(read);
+        DeviceClock clock = devices.clockOf(device);
+        String name = sound.getOriginalFilename() == null ? "recording.wav" : sound.getOriginalFilename();
+        int kept = recordings.keep(number, name, wav, read, clock.device(), false);
+        Reading reading = Analysis.reading(heard, occasion.place(), clock, Source.RECORDING, kept);
+        workshop.append(number, seq, occasion.taken(reading));
         flash.addFlashAttribute("heard", HeardView.of(heard));
-        return back(number, state, position);
-    }
-
-    private static SoundReading analyse(OpenJob job, MultipartFile file) throws IOException {
-        Sound sound;
-        try (InputStream in = file.getInputStream()) {
-            sound = WavFile.read(in);
-        }
-        CalibreSheet sheet = job.sheet();
-        return sheet == null
-                ? BeatAnalyser.recognising(LiftAngle.ASSUMED_52).analyse(sound)
-                : BeatAnalyser.forBeatRate(sheet.data().beatRate(), sheet.data().liftAngle())
-                        .analyse(sound);
+        return back(number, occasion);
     }
 
     @PostMapping("/jobs/{number}/readings/none")
@@ -114,18 +118,42 @@ class ReadingsController {
         return "redirect:/jobs/" + number + "/readings?state=" + state;
     }
 
-    private static LiftAngle liftAngle(OpenJob job) {
-        CalibreSheet sheet = job.sheet();
-        return sheet == null ? LiftAngle.ASSUMED_52 : sheet.data().liftAngle();
+    @PostMapping("/jobs/{number}/readings/compass")
+    String compass(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam Follows follows,
+            @RequestParam(defaultValue = "false") boolean simulated,
+            @RequestParam(defaultValue = "") String note) {
+        Source source = simulated ? Source.SIMULATED : Source.TYPED;
+        workshop.append(number, seq, new CompassTried(follows, source, note.strip()));
+        return "redirect:/jobs/" + number + "/readings#magnetism";
+    }
+
+    @PostMapping("/jobs/{number}/readings/demagnetised")
+    String demagnetised(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(defaultValue = "3") int passes,
+            @RequestParam(defaultValue = "") String note) {
+        workshop.append(number, seq, new Demagnetised(Math.max(1, Math.min(20, passes)), note.strip()));
+        return "redirect:/jobs/" + number + "/readings?state=" + ReadingState.AFTER_DEMAGNETISING + "#magnetism";
+    }
+
+    @PostMapping("/jobs/{number}/readings/stopped")
+    String stopped(@PathVariable int number, @RequestParam int seq, @RequestParam double hours) {
+        workshop.append(number, seq, new StoppedAfter(hours));
+        return "redirect:/jobs/" + number + "/running";
     }
 
     private static BeatRate beatRate(OpenJob job) {
-        CalibreSheet sheet = job.sheet();
-        return sheet == null ? BeatRate.of(18_000) : sheet.data().beatRate();
+        return job.sheet() == null ? BeatRate.of(18_000) : job.sheet().data().beatRate();
     }
 
-    private static String back(int number, ReadingState state, Position position) {
-        int next = (position.ordinal() + 1) % Position.values().length;
-        return "redirect:/jobs/%d/readings?state=%s&position=%s".formatted(number, state, Position.values()[next]);
+    /** Back to the set just read, with the next position up. */
+    private String back(int number, OccasionForm form) {
+        int next = (form.place().ordinal() + 1) % Position.values().length;
+        return "redirect:/jobs/%d/readings?set=%s&position=%s"
+                .formatted(number, ReadingsView.key(form.occasion()), Position.values()[next]);
     }
 }

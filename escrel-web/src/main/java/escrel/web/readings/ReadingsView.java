@@ -8,13 +8,20 @@ import escrel.core.quantity.LiftAngle;
 import escrel.core.regulation.BeatErrorCure;
 import escrel.core.timing.comparison.PositionFigures;
 import escrel.core.timing.comparison.Targets;
+import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.Occasion;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
+import escrel.core.timing.readings.Wound;
+import escrel.web.chart.SetWords;
 import escrel.web.job.OpenJob;
+import escrel.web.sound.Analysis;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -22,29 +29,31 @@ import org.jspecify.annotations.Nullable;
 record ReadingsView(
         ReadingState state,
         Position position,
-        List<Tab> states,
+        List<Tab> tabs,
         List<Row> rows,
         @Nullable ReadingSet set,
+        Occasion occasion,
         @Nullable PositionFigures figures,
         OptionalDouble worn,
         LiftAngle liftAngle,
-        @Nullable Double beatsPerHour) {
-    /** A state to choose. */
-    record Tab(ReadingState state, boolean taken, boolean current) {}
+        @Nullable Double beatsPerHour,
+        List<String> clocks) {
+    /**
+     * Readings to choose: a set that was taken, or a state of which none was.
+     *
+     * @param query for the address
+     */
+    record Tab(String words, String query, boolean taken, boolean current) {}
 
     /** A position with what was read. */
     record Row(
             Position position, @Nullable Reading reading, String band, String beat, String offset, boolean current) {}
 
-    static ReadingsView of(OpenJob job, @Nullable ReadingState wanted, @Nullable Position position) {
+    static ReadingsView of(
+            OpenJob job, @Nullable String key, @Nullable ReadingState wanted, @Nullable Position position) {
         List<ReadingSet> sets = job.readings();
-        ReadingState state = wanted != null
-                ? wanted
-                : sets.isEmpty()
-                        ? ReadingState.AS_RECEIVED
-                        : sets.get(sets.size() - 1).state();
-        ReadingSet set =
-                sets.stream().filter(s -> s.state() == state).findFirst().orElse(null);
+        ReadingSet set = choose(sets, key, wanted);
+        ReadingState state = set != null ? set.state() : wanted != null ? wanted : stateOf(key);
         Position current = position == null ? firstOpen(set) : position;
         CalibreSheet sheet = job.sheet();
         PositionFigures figures = set == null || !set.ran() ? null : PositionFigures.of(set);
@@ -52,19 +61,59 @@ record ReadingsView(
         return new ReadingsView(
                 state,
                 current,
-                Arrays.stream(ReadingState.values())
-                        .map(s -> new Tab(s, sets.stream().anyMatch(x -> x.state() == s), s == state))
-                        .toList(),
+                tabs(sets, set, state),
                 Arrays.stream(Position.values())
                         .map(p -> row(p, set, current, sheet != null))
                         .toList(),
                 set,
+                set == null
+                        ? new Occasion(state, Fitted.CASED, Wound.FULL, null, null)
+                        : set.occasion().orElseGet(() -> new Occasion(state, Fitted.CASED, Wound.FULL, null, null)),
                 figures,
                 figures == null
                         ? OptionalDouble.empty()
                         : figures.wornRate(pocket ? PositionFigures.POCKET : PositionFigures.WRIST),
-                sheet == null ? LiftAngle.ASSUMED_52 : sheet.data().liftAngle(),
-                sheet == null ? null : sheet.data().beatsPerHour());
+                Analysis.liftAngle(sheet),
+                sheet == null ? null : sheet.data().beatsPerHour(),
+                SetWords.clocks(set == null ? List.of() : List.of(set)));
+    }
+
+    /** The key of an occasion, as of the set that holds its readings. */
+    static String key(Occasion o) {
+        return new ReadingSet(o.state(), Map.of(), o.fitted(), o.wound(), o.woundHours(), o.chronograph(), null).key();
+    }
+
+    private static @Nullable ReadingSet choose(
+            List<ReadingSet> sets, @Nullable String key, @Nullable ReadingState wanted) {
+        if (key != null) {
+            return sets.stream().filter(s -> s.key().equals(key)).findFirst().orElse(null);
+        }
+        if (wanted != null) {
+            return ReadingSet.main(sets, wanted).orElse(null);
+        }
+        return sets.isEmpty() ? null : sets.get(sets.size() - 1);
+    }
+
+    private static ReadingState stateOf(@Nullable String key) {
+        return Arrays.stream(ReadingState.values())
+                .filter(s -> key != null && key.startsWith(s.name()))
+                .findFirst()
+                .orElse(ReadingState.AS_RECEIVED);
+    }
+
+    private static List<Tab> tabs(List<ReadingSet> sets, @Nullable ReadingSet set, ReadingState state) {
+        List<Tab> tabs = new ArrayList<>();
+        for (ReadingState each : ReadingState.values()) {
+            List<ReadingSet> here = sets.stream().filter(s -> s.state() == each).toList();
+            if (here.isEmpty()) {
+                tabs.add(new Tab(SetWords.of(each), "state=" + each, false, set == null && state == each));
+            }
+            for (ReadingSet one : here) {
+                String words = here.size() == 1 ? SetWords.of(each) : SetWords.of(one);
+                tabs.add(new Tab(words, "set=" + one.key(), true, one == set));
+            }
+        }
+        return tabs;
     }
 
     private static Position firstOpen(@Nullable ReadingSet set) {

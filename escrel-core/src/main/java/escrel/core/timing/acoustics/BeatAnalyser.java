@@ -35,20 +35,34 @@ public final class BeatAnalyser {
 
     private final LiftAngle liftAngle;
     private final @Nullable BeatRate given;
+    private final double lowestHertz;
 
-    private BeatAnalyser(LiftAngle liftAngle, @Nullable BeatRate given) {
+    private BeatAnalyser(LiftAngle liftAngle, @Nullable BeatRate given, double lowestHertz) {
         this.liftAngle = liftAngle;
         this.given = given;
+        this.lowestHertz = lowestHertz;
     }
 
     /** An analyser that recognises the beat rate among the usual ones. */
     public static BeatAnalyser recognising(LiftAngle liftAngle) {
-        return new BeatAnalyser(liftAngle, null);
+        return new BeatAnalyser(liftAngle, null, HIGH_PASS_HERTZ);
     }
 
     /** An analyser for a movement whose beat rate is known. */
     public static BeatAnalyser forBeatRate(BeatRate beatRate, LiftAngle liftAngle) {
-        return new BeatAnalyser(liftAngle, beatRate);
+        return new BeatAnalyser(liftAngle, beatRate, HIGH_PASS_HERTZ);
+    }
+
+    /**
+     * This analyser listening only above a frequency.
+     *
+     * @param hertz above 0; an eighth of the sample rate at most is used
+     */
+    public BeatAnalyser listeningAbove(double hertz) {
+        if (!(hertz > 0)) {
+            throw new IllegalArgumentException("the lowest frequency must be above 0, was " + hertz);
+        }
+        return new BeatAnalyser(liftAngle, given, hertz);
     }
 
     /**
@@ -63,7 +77,7 @@ public final class BeatAnalyser {
                     "The sound lasts %.1f s; at least %.0f s are needed".formatted(sound.seconds(), SHORTEST_SECONDS),
                     "Record for 20 seconds or more.");
         }
-        float[] filtered = HighPass.apply(sound, Math.min(HIGH_PASS_HERTZ, sound.sampleRate() / 8));
+        float[] filtered = HighPass.apply(sound, Math.min(lowestHertz, sound.sampleRate() / 8));
         requireLife(filtered);
         double[] energy = Envelope.energy(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
         Envelope coarse = Envelope.ofEnergy(Envelope.together(energy, FINE_IN_COARSE), Envelope.BLOCK_SECONDS);

@@ -23,8 +23,7 @@ public final class Expectations {
      * @param low a quarter of them lies below
      * @param high a quarter of them lies above
      */
-    public record Figure(
-            String name, String unit, double[] values, double median, double low, double high) {
+    public record Figure(String name, String unit, double[] values, double median, double low, double high) {
         /** How many in a hundred services lie below a value, ties counted half. */
         public double percentBelow(double value) {
             double below = 0;
@@ -39,9 +38,12 @@ public final class Expectations {
 
     private static final List<Kind> KINDS = List.of(
             new Kind("mean rate", "s/d", PositionFigures::meanRate),
-            new Kind("spread", "s/d", f -> f.spread()
-                    .map(s -> OptionalDouble.of(s.secondsPerDay()))
-                    .orElse(OptionalDouble.empty())),
+            new Kind(
+                    "spread",
+                    "s/d",
+                    f -> f.spread()
+                            .map(s -> OptionalDouble.of(s.secondsPerDay()))
+                            .orElse(OptionalDouble.empty())),
             new Kind("mean amplitude", "°", PositionFigures::meanAmplitude),
             new Kind("lowest amplitude", "°", PositionFigures::lowestAmplitude),
             new Kind("drop on edge", "°", PositionFigures::amplitudeDrop),

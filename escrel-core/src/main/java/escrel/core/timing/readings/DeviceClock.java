@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param ppm how fast the clock runs; 0 while not calibrated
  * @param doubtPpm one standard error of it; nothing while not calibrated
  */
-public record DeviceClock(String device, double ppm, @Nullable Double doubtPpm) {
+public record DeviceClock(
+        String device, double ppm, @Nullable Double doubtPpm) {
     private static final double SECONDS_PER_DAY_PER_PPM = 0.0864;
 
     public DeviceClock {

@@ -14,8 +14,7 @@ public record Occasion(
         Fitted fitted,
         Wound wound,
         @Nullable Double woundHours,
-        @Nullable Chronograph chronograph)
-        implements Comparable<Occasion> {
+        @Nullable Chronograph chronograph) implements Comparable<Occasion> {
     private static final Comparator<Occasion> ORDER = Comparator.comparing(Occasion::state)
             .thenComparing(Occasion::fitted)
             .thenComparing(Occasion::wound)

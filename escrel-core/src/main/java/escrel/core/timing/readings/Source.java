@@ -4,6 +4,8 @@ package escrel.core.timing.readings;
 public enum Source {
     /** Read off a timing machine and typed. */
     TYPED,
+    /** Read by a timing machine and taken from its file. */
+    IMPORTED,
     /** Worked out here from a recording of the watch. */
     RECORDING,
     /** Worked out here from a recording of a simulated movement. */

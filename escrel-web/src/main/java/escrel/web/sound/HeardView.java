@@ -1,4 +1,4 @@
-package escrel.web.readings;
+package escrel.web.sound;
 
 import escrel.core.timing.acoustics.SoundReading;
 import java.io.Serializable;
@@ -10,9 +10,10 @@ import java.util.Locale;
  * What was heard in a recording, drawn: the averaged tick and tock with unlocking and drop marked.
  *
  * @param tickPath loudness of the averaged tick, SVG, 0 to 600 wide and 90 high
- * @param marks where unlocking and drop were found
+ * @param marks where the sounds were found
+ * @param doubts what speaks against the reading
  */
-record HeardView(
+public record HeardView(
         String beatRate,
         int detected,
         int missed,
@@ -22,22 +23,32 @@ record HeardView(
         List<String> trend,
         String tickPath,
         String tockPath,
-        List<Mark> marks)
+        List<Mark> marks,
+        List<String> doubts)
         implements Serializable {
-    /** A marked sound. */
-    record Mark(String half, String name, double x) implements Serializable {}
+    /**
+     * A marked sound.
+     *
+     * @param half tick or tock
+     * @param name unlocking, impulse or drop
+     */
+    public record Mark(String half, String name, double x) implements Serializable {}
 
     private static final double WIDTH = 600;
     private static final double HEIGHT = 90;
 
-    static HeardView of(SoundReading heard) {
+    public static HeardView of(SoundReading heard) {
         SoundReading.AveragedBeat beat = heard.beat();
         Window window = Window.around(beat);
         List<Mark> marks = new ArrayList<>();
         for (int half = 0; half < 2; half++) {
             String name = half == 0 ? "tick" : "tock";
-            marks.add(new Mark(name, "unlocking", window.x(beat.unlockMillis()[half])));
-            marks.add(new Mark(name, "drop", window.x(beat.dropMillis()[half])));
+            SoundReading.Marks found = beat.marks().get(half);
+            marks.add(new Mark(name, "unlocking", window.x(found.unlockMillis())));
+            if (found.impulseMillis() != null) {
+                marks.add(new Mark(name, "impulse", window.x(found.impulseMillis())));
+            }
+            marks.add(new Mark(name, "drop", window.x(found.dropMillis())));
         }
         return new HeardView(
                 "%.0f".formatted(heard.beatRate().beatsPerHour()),
@@ -51,7 +62,8 @@ record HeardView(
                         .toList()),
                 window.path(beat, beat.tick()),
                 window.path(beat, beat.tock()),
-                marks);
+                marks,
+                new ArrayList<>(heard.doubts()));
     }
 
     /** The stretch that is drawn: a little before the first unlocking until the drop has died away. */
@@ -61,8 +73,14 @@ record HeardView(
 
         static Window around(SoundReading.AveragedBeat beat) {
             return new Window(
-                    Math.min(beat.unlockMillis()[0], beat.unlockMillis()[1]) - BEFORE_MILLIS,
-                    Math.max(beat.dropMillis()[0], beat.dropMillis()[1]) + AFTER_MILLIS);
+                    Math.min(
+                                    beat.marks().get(0).unlockMillis(),
+                                    beat.marks().get(1).unlockMillis())
+                            - BEFORE_MILLIS,
+                    Math.max(
+                                    beat.marks().get(0).dropMillis(),
+                                    beat.marks().get(1).dropMillis())
+                            + AFTER_MILLIS);
         }
 
         double x(double millis) {

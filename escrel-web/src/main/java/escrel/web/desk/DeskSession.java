@@ -1,0 +1,142 @@
+package escrel.web.desk;
+
+import escrel.core.MendableException;
+import escrel.core.timing.acoustics.BeatAnalyser;
+import escrel.core.timing.acoustics.DriftStrip;
+import escrel.core.timing.acoustics.Level;
+import escrel.core.timing.acoustics.LiveSound;
+import escrel.core.timing.acoustics.NoCredibleBeatException;
+import escrel.core.timing.acoustics.Settling;
+import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.readings.DeviceClock;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One live listening: sound comes in piece by piece and what is known so far goes out with every piece. Only the last
+ * {@link #KEPT_SECONDS} are kept, whatever the length of the session.
+ */
+final class DeskSession {
+    static final double KEPT_SECONDS = 40;
+    private static final double ANALYSED_SECONDS = 24;
+    private static final long LEAST_PAUSE_NANOS = 200_000_000;
+    private static final int LEVELS = 25;
+    private static final double HANDLING_DECIBELS = 14;
+    private static final double NEVER_SETTLES_SECONDS = 60;
+
+    final int job;
+    final DeviceClock clock;
+    final boolean simulated;
+    private final BeatAnalyser analyser;
+    private final int escapeTeeth;
+    private final LiveSound sound;
+    private final double[] levels = new double[LEVELS];
+    private int pieces;
+    private int loudPieces;
+    private Level level = Level.of(new float[0]);
+    private @Nullable DriftStrip strip;
+    private @Nullable SoundReading reading;
+    private Settling settling = new Settling(false, "");
+    private String quality = "";
+    private long nextAnalysis;
+
+    DeskSession(
+            int job, DeviceClock clock, boolean simulated, BeatAnalyser analyser, int escapeTeeth, double sampleRate) {
+        this.job = job;
+        this.clock = clock;
+        this.simulated = simulated;
+        this.analyser = analyser;
+        this.escapeTeeth = escapeTeeth;
+        this.sound = new LiveSound(sampleRate, KEPT_SECONDS);
+    }
+
+    /** Takes a piece of sound and answers with what is known now. */
+    synchronized DeskState hear(float[] piece, long nowNanos) {
+        sound.add(piece);
+        level = Level.of(piece);
+        watchForHandling();
+        if (nowNanos >= nextAnalysis) {
+            long began = System.nanoTime();
+            analyse();
+            // a slow computer listens as often as it can and still has time for the rest
+            nextAnalysis = nowNanos + Math.max(LEAST_PAUSE_NANOS, System.nanoTime() - began);
+        }
+        return state();
+    }
+
+    /** The watch lies otherwise: what was heard before does not count. */
+    synchronized void startAgain() {
+        sound.startAgain();
+        reading = null;
+        strip = null;
+        pieces = 0;
+        loudPieces = 0;
+        settling = new Settling(false, "");
+        quality = "";
+        nextAnalysis = 0;
+    }
+
+    private void watchForHandling() {
+        double[] sorted = Arrays.copyOf(levels, Math.min(pieces, LEVELS));
+        Arrays.sort(sorted);
+        boolean loud = sorted.length == LEVELS && level.rmsDecibels() > sorted[LEVELS / 2] + HANDLING_DECIBELS;
+        loudPieces = loud ? loudPieces + 1 : 0;
+        levels[pieces++ % LEVELS] = level.rmsDecibels();
+        if (loudPieces >= 2) {
+            startAgain();
+            quality = "the watch was moved or knocked: listening again";
+        }
+    }
+
+    private void analyse() {
+        if (sound.seconds() < BeatAnalyser.SHORTEST_SECONDS) {
+            return;
+        }
+        double turn =
+                reading == null ? 0 : Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth);
+        double available = Math.min(sound.seconds(), ANALYSED_SECONDS);
+        double seconds = turn > 0 ? Settling.wholeTurns(available, turn) : available;
+        if (seconds < BeatAnalyser.SHORTEST_SECONDS) {
+            seconds = available;
+        }
+        Sound latest = sound.latest(seconds);
+        try {
+            reading = analyser.analyse(latest);
+        } catch (NoCredibleBeatException e) {
+            reading = null;
+            settling = new Settling(false, "no steady beat yet");
+            quality = e.whatHappened();
+            return;
+        }
+        if (strip == null) {
+            strip = new DriftStrip(reading.beatRate().beatSeconds());
+        }
+        strip.add(reading, sound.secondsBefore(seconds));
+        settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
+        quality = reading.doubts().isEmpty() ? "" : String.join(". ", reading.doubts());
+    }
+
+    private DeskState state() {
+        boolean never = !settling.settled() && sound.seconds() > NEVER_SETTLES_SECONDS;
+        return DeskState.of(level, sound.seconds(), reading, settling, never, quality, strip, clock);
+    }
+
+    /**
+     * What is to be taken now, with the sound it was heard in.
+     *
+     * @throws MendableException while there is no reading
+     */
+    synchronized Taken take() {
+        if (reading == null) {
+            throw new MendableException(
+                    "There is no reading to take yet" + (quality.isEmpty() ? "" : ": " + quality),
+                    "Nothing was recorded; earlier readings are as they were.",
+                    "Wait until the watch is heard steadily, or press the pick-up to the crown.");
+        }
+        return new Taken(reading, sound.latest(reading.seconds()));
+    }
+
+    /** A reading with its sound. */
+    record Taken(SoundReading reading, Sound sound) {}
+}

@@ -1,0 +1,8 @@
+/**
+ * The simulated pick-up and compass, through the doors of real ones: samples for the desk's microphone, a needle to look
+ * at. The only room besides the demo that knows the simulator; no other room knows this one.
+ */
+@NullMarked
+package escrel.web.simulated;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,106 @@
+package escrel.web.sound;
+
+import escrel.core.MendableException;
+import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.acoustics.WavFile;
+import escrel.web.storage.RecordingMapper;
+import escrel.web.storage.RecordingMapper.RecordingRow;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The recordings kept with a job: WAV files, compressed without loss. */
+@Component
+public class Recordings {
+    private static final int LONGEST_NAME = 200;
+
+    private final RecordingMapper recordings;
+    private final Clock clock;
+
+    Recordings(RecordingMapper recordings, Clock clock) {
+        this.recordings = recordings;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps a WAV file as it came and returns its number within the job.
+     *
+     * @param sound what was read from it
+     */
+    @Transactional
+    public int keep(int job, String name, byte[] wav, Sound sound, String device, boolean simulated) {
+        int number = recordings.nextNumber(job);
+        RecordingRow row = new RecordingRow(
+                number,
+                name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME),
+                sound.sampleRate(),
+                sound.seconds(),
+                device,
+                simulated,
+                OffsetDateTime.now(clock));
+        recordings.insert(job, row, packed(wav));
+        return number;
+    }
+
+    /** Keeps heard sound as a 16-bit WAV file and returns its number within the job. */
+    @Transactional
+    public int keep(int job, String name, Sound sound, String device, boolean simulated) {
+        ByteArrayOutputStream wav = new ByteArrayOutputStream();
+        try {
+            WavFile.write(sound, wav);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return keep(job, name, wav.toByteArray(), sound, device, simulated);
+    }
+
+    /** All recordings of a job, without their sound. */
+    public List<RecordingRow> all(int job) {
+        return recordings.all(job);
+    }
+
+    /** One of them. */
+    public RecordingRow row(int job, int number) {
+        return recordings.find(job, number).orElseThrow(() -> missing(number));
+    }
+
+    /** The WAV file as it was kept. */
+    public byte[] wav(int job, int number) {
+        byte[] body = recordings.body(job, number).orElseThrow(() -> missing(number));
+        try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(body))) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The sound of a recording. */
+    public Sound sound(int job, int number) {
+        return WavFile.read(new ByteArrayInputStream(wav(job, number)));
+    }
+
+    private static byte[] packed(byte[] wav) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream(wav.length);
+        try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
+            zip.write(wav);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static MendableException missing(int number) {
+        return new MendableException(
+                "Recording " + number + " is not kept with this job",
+                "Nothing was changed.",
+                "Choose one from the list of recordings on the readings page.");
+    }
+}
