@@ -26,3 +26,7 @@ create table column_mapping (
     heading varchar(4000) not null primary key,
     mapping varchar(4000) not null
 );
+
+-- the clock that runs for a job: when the next reading is due, and which
+alter table job add column due_at timestamp with time zone;
+alter table job add column due_words varchar(200);

@@ -8,13 +8,13 @@ import escrel.core.timing.comparison.Repeatability;
 import escrel.core.timing.comparison.Targets;
 import escrel.core.timing.comparison.Turn;
 import escrel.core.timing.comparison.Verdict;
+import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.Source;
 import escrel.web.job.OpenJob;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -36,6 +36,7 @@ public record TurnView(
         TurnChart rate,
         TurnChart amplitude,
         TurnChart beatError,
+        @Nullable Rose rose,
         List<String> notes) {
     /** A position. */
     public record Row(
@@ -56,24 +57,31 @@ public record TurnView(
      */
     public record Sum(String name, OptionalDouble before, OptionalDouble after, String unit, boolean signed) {}
 
-    /** The turn of a job, or nothing while one of its sides is missing. */
+    /** The turn a service is credited with, or nothing while one of its sides is missing. */
     public static @Nullable TurnView of(OpenJob job) {
-        CalibreSheet sheet = job.sheet();
-        WatchClass watchClass = sheet == null
-                ? WatchClass.VINTAGE_NO_SHOCK_SETTING
-                : sheet.data().watchClass();
-        Targets targets = sheet == null ? Targets.of(watchClass) : Targets.of(sheet);
+        Targets targets = targets(job);
         return Turn.ofService(job.readings(), targets, Repeatability.DEFAULT)
                 .map(turn -> of(turn, targets))
                 .orElse(null);
+    }
+
+    /** Any two sets of readings laid side by side, judged by the targets of a job. */
+    public static TurnView between(OpenJob job, ReadingSet before, ReadingSet after) {
+        Targets targets = targets(job);
+        return of(Turn.between(before, after, targets, Repeatability.DEFAULT), targets);
+    }
+
+    private static Targets targets(OpenJob job) {
+        CalibreSheet sheet = job.sheet();
+        return sheet == null ? Targets.of(WatchClass.VINTAGE_NO_SHOCK_SETTING) : Targets.of(sheet);
     }
 
     private static TurnView of(Turn turn, Targets targets) {
         PositionFigures before = PositionFigures.of(turn.before());
         PositionFigures after = PositionFigures.of(turn.after());
         return new TurnView(
-                title(turn.before()),
-                title(turn.after()),
+                SetWords.of(turn.before()),
+                SetWords.of(turn.after()),
                 turn.before().didNotRun(),
                 sentences(turn, before, after),
                 turn.lines().stream().map(TurnView::row).toList(),
@@ -81,16 +89,8 @@ public record TurnView(
                 TurnChart.of(turn, TurnChart.rate(targets.lowRate(), targets.highRate())),
                 TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW)),
                 TurnChart.of(turn, TurnChart.beatError(targets.beatError())),
+                Rose.of(turn),
                 notes(turn));
-    }
-
-    private static String title(ReadingSet set) {
-        String state = set.state().isFinal() ? "final" : words(set.state());
-        return set.fitted() == null ? state : state + ", " + words(set.fitted());
-    }
-
-    private static String words(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static List<String> sentences(Turn turn, PositionFigures before, PositionFigures after) {
@@ -183,23 +183,46 @@ public record TurnView(
         if (rate == null) {
             return line.before() == null ? "not read before" : "not read after";
         }
-        String change = change(rate) + " s/d: ";
-        return switch (rate.verdict()) {
-            case BETTER -> change + "better beyond the noise";
-            case WORSE -> change + "worse beyond the noise";
-            case STILL_ON_TARGET -> change + "on target before and after";
-            case NO_CHANGE -> change + "no change beyond the noise";
+        return "Rate %s s/d: %s%s%s."
+                .formatted(
+                        change(rate),
+                        verdict(rate),
+                        also("amplitude", line.amplitude(), "%+.0f°"),
+                        also("beat error", line.beatError(), "%+.1f ms"));
+    }
+
+    private static String verdict(Difference difference) {
+        return switch (difference.verdict()) {
+            case BETTER -> "better beyond the noise";
+            case WORSE -> "worse beyond the noise";
+            case STILL_ON_TARGET -> "on target before and after";
+            case NO_CHANGE -> "no change beyond the noise";
         };
+    }
+
+    private static String also(String name, @Nullable Difference difference, String form) {
+        return difference == null
+                ? ""
+                : "; %s %s: %s"
+                        .formatted(name, form.formatted(difference.change()).replace('-', '−'), words(difference));
     }
 
     private static List<Sum> sums(PositionFigures before, PositionFigures after) {
         return List.of(
                 new Sum("mean rate", before.meanRate(), after.meanRate(), "s/d", true),
                 new Sum("spread", spreadOf(before), spreadOf(after), "s/d", false),
+                new Sum("lying", before.horizontalRate(), after.horizontalRate(), "s/d", true),
+                new Sum("hanging", before.verticalRate(), after.verticalRate(), "s/d", true),
                 new Sum(
                         "vertical less horizontal",
                         before.verticalLessHorizontal(),
                         after.verticalLessHorizontal(),
+                        "s/d",
+                        true),
+                new Sum(
+                        "dial up less dial down",
+                        before.dialUpLessDialDownRate(),
+                        after.dialUpLessDialDownRate(),
                         "s/d",
                         true),
                 new Sum("mean amplitude", before.meanAmplitude(), after.meanAmplitude(), "°", false),
@@ -224,10 +247,7 @@ public record TurnView(
         if (all.stream().anyMatch(r -> r.source() == Source.SIMULATED)) {
             notes.add("Simulated readings: made by a simulated movement, not by a watch.");
         }
-        if (all.stream().anyMatch(r -> r.source() != Source.TYPED)) {
-            notes.add("Device clock not calibrated: all rates from sound share an unknown offset of up to several s/d,"
-                    + " which cancels between readings of one device.");
-        }
+        SetWords.clocks(List.of(turn.before(), turn.after())).forEach(words -> notes.add(words + "."));
         TreeSet<String> lifts = new TreeSet<>();
         all.forEach(r -> lifts.add("%s°%s"
                 .formatted(
@@ -238,6 +258,13 @@ public record TurnView(
         notes.add("Lift angle " + String.join(" and ", lifts) + ".");
         if (turn.before().ran() && turn.before().fitted() != turn.after().fitted()) {
             notes.add("Not the same was fitted before and after.");
+        }
+        if (turn.before().ran() && turn.before().wound() != turn.after().wound()) {
+            notes.add("Not equally far wound before and after.");
+        }
+        if ((turn.before().chronograph() == Chronograph.RUNNING)
+                != (turn.after().chronograph() == Chronograph.RUNNING)) {
+            notes.add("The chronograph ran on one side only.");
         }
         if (turn.afterDemagnetising()) {
             notes.add("Compared with the reading after demagnetising: what that alone changed is not counted for the"

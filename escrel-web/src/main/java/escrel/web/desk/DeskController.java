@@ -2,6 +2,7 @@ package escrel.web.desk;
 
 import escrel.core.MendableException;
 import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.Handlings;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
@@ -87,7 +88,8 @@ class DeskController {
         OpenJob job = workshop.load(number);
         DeskSession session = new DeskSession(
                 number,
-                devices.clockOf(device),
+                // the simulated pick-up keeps exact time
+                simulated ? new DeviceClock("simulated pick-up", 0, 0.0) : devices.clockOf(device),
                 simulated,
                 Analysis.analyser(job.sheet()),
                 Analysis.escapeTeeth(job.sheet()),

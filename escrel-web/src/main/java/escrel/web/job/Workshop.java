@@ -2,12 +2,14 @@ package escrel.web.job;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.handover.Stage;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Sheets;
@@ -31,6 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class Workshop {
     private static final int LONGEST_WATCH = 200;
+    private static final int EARLIER_SERVICES = 5;
 
     private final JobMapper jobs;
     private final Sheets sheets;
@@ -85,6 +88,17 @@ public class Workshop {
             histories.put(number, load(number).history());
         }
         return histories;
+    }
+
+    /** Earlier services of the same watch, newest first: the same words for the watch, and the same calibre. */
+    @Transactional(readOnly = true)
+    public List<OpenJob> sameWatch(OpenJob job) {
+        return jobs.ofWatch(shorten(job.arrival().watch()), job.number(), EARLIER_SERVICES).stream()
+                .map(this::load)
+                .filter(other -> job.sheet() == null
+                        || other.sheet() == null
+                        || job.sheet().id().equals(other.sheet().id()))
+                .toList();
     }
 
     /**
@@ -155,6 +169,7 @@ public class Workshop {
                 .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
         OpenJob job = open(number, openedAt, history);
+        Optional<RunIn.Due> due = job.stage() == Stage.HANDED_OVER ? Optional.empty() : RunIn.nextDue(history);
         return new JobRow(
                 number,
                 openedAt,
@@ -165,7 +180,9 @@ public class Workshop {
                 bound.map(CalibreBound::calibre).orElse(null),
                 bound.map(CalibreBound::version).orElse(null),
                 job.stage().name(),
-                NextAct.of(job));
+                NextAct.of(job),
+                due.map(d -> at(d.at())).orElse(null),
+                due.map(RunIn.Due::words).orElse(null));
     }
 
     private static String shorten(String text) {

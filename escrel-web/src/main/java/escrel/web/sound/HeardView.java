@@ -44,11 +44,11 @@ public record HeardView(
         for (int half = 0; half < 2; half++) {
             String name = half == 0 ? "tick" : "tock";
             SoundReading.Marks found = beat.marks().get(half);
-            marks.add(new Mark(name, "unlocking", window.x(found.unlockMillis())));
+            marks.add(new Mark(name, "unlocking", window.x(found.unlockMillis(), found)));
             if (found.impulseMillis() != null) {
-                marks.add(new Mark(name, "impulse", window.x(found.impulseMillis())));
+                marks.add(new Mark(name, "impulse", window.x(found.impulseMillis(), found)));
             }
-            marks.add(new Mark(name, "drop", window.x(found.dropMillis())));
+            marks.add(new Mark(name, "drop", window.x(found.dropMillis(), found)));
         }
         return new HeardView(
                 "%.0f".formatted(heard.beatRate().beatsPerHour()),
@@ -60,44 +60,41 @@ public record HeardView(
                 new ArrayList<>(heard.trendSecondsPerDay().stream()
                         .map(r -> "%+.1f".formatted(r).replace('-', '−'))
                         .toList()),
-                window.path(beat, beat.tick()),
-                window.path(beat, beat.tock()),
+                window.path(beat, beat.tick(), beat.marks().get(0)),
+                window.path(beat, beat.tock(), beat.marks().get(1)),
                 marks,
                 new ArrayList<>(heard.doubts()));
     }
 
-    /** The stretch that is drawn: a little before the first unlocking until the drop has died away. */
-    private record Window(double fromMillis, double toMillis) {
+    /**
+     * The stretch that is drawn, from a little before unlocking until the drop has died away. Tick and tock both begin at
+     * their own unlocking, so that their lengths can be compared by eye.
+     */
+    private record Window(double lengthMillis) {
         private static final double BEFORE_MILLIS = 5;
-        private static final double AFTER_MILLIS = 14;
+        private static final double AFTER_MILLIS = 12;
 
         static Window around(SoundReading.AveragedBeat beat) {
-            return new Window(
-                    Math.min(
-                                    beat.marks().get(0).unlockMillis(),
-                                    beat.marks().get(1).unlockMillis())
-                            - BEFORE_MILLIS,
-                    Math.max(
-                                    beat.marks().get(0).dropMillis(),
-                                    beat.marks().get(1).dropMillis())
-                            + AFTER_MILLIS);
+            double longest = beat.marks().stream()
+                    .mapToDouble(m -> m.dropMillis() - m.unlockMillis())
+                    .max()
+                    .orElse(0);
+            return new Window(BEFORE_MILLIS + longest + AFTER_MILLIS);
         }
 
-        double x(double millis) {
-            return Math.round((millis - fromMillis) / (toMillis - fromMillis) * WIDTH * 10) / 10.0;
+        double x(double millis, SoundReading.Marks half) {
+            double from = half.unlockMillis() - BEFORE_MILLIS;
+            return Math.round((millis - from) / lengthMillis * WIDTH * 10) / 10.0;
         }
 
-        String path(SoundReading.AveragedBeat beat, double[] loudness) {
+        String path(SoundReading.AveragedBeat beat, double[] loudness, SoundReading.Marks half) {
             StringBuilder d = new StringBuilder();
             for (int i = 0; i < loudness.length; i++) {
-                double millis = beat.startMillis() + i * beat.stepMillis();
-                if (millis >= fromMillis && millis <= toMillis) {
+                double x = x(beat.startMillis() + i * beat.stepMillis(), half);
+                if (x >= 0 && x <= WIDTH) {
                     d.append(d.length() == 0 ? 'M' : 'L')
                             .append(String.format(
-                                    Locale.ROOT,
-                                    "%.1f %.1f",
-                                    x(millis),
-                                    HEIGHT * (1 - Math.sqrt(Math.max(0, loudness[i])))));
+                                    Locale.ROOT, "%.1f %.1f", x, HEIGHT * (1 - Math.sqrt(Math.max(0, loudness[i])))));
                 }
             }
             return d.toString();

@@ -16,16 +16,17 @@ public interface JobMapper {
 
     @Insert("""
             insert into job (number, opened_at, changed_at, last_sequence, watch, owner, calibre, sheet_version, stage,
-                             next_act)
+                             next_act, due_at, due_words)
             values (#{number}, #{openedAt}, #{changedAt}, #{lastSequence}, #{watch}, #{owner}, #{calibre},
-                    #{sheetVersion}, #{stage}, #{nextAct})""")
+                    #{sheetVersion}, #{stage}, #{nextAct}, #{dueAt}, #{dueWords})""")
     void insert(JobRow row);
 
     /** Moves a job on; 0 rows when somebody else recorded in between. */
     @Update("""
             update job set changed_at = #{row.changedAt}, last_sequence = #{row.lastSequence}, watch = #{row.watch},
                    owner = #{row.owner}, calibre = #{row.calibre}, sheet_version = #{row.sheetVersion},
-                   stage = #{row.stage}, next_act = #{row.nextAct}
+                   stage = #{row.stage}, next_act = #{row.nextAct},
+                   due_at = #{row.dueAt}, due_words = #{row.dueWords}
             where number = #{row.number} and last_sequence = #{expected}""")
     int moveOn(@Param("row") JobRow row, @Param("expected") int expectedSequence);
 
@@ -43,6 +44,11 @@ public interface JobMapper {
     /** The jobs of a calibre, the newest first. */
     @Select("select number from job where calibre = #{calibre} order by number desc limit #{most}")
     List<Integer> ofCalibre(@Param("calibre") String calibre, @Param("most") int most);
+
+    /** Earlier jobs of a watch called so, the newest first. */
+    @Select("""
+            select number from job where watch = #{watch} and number < #{before} order by number desc limit #{most}""")
+    List<Integer> ofWatch(@Param("watch") String watch, @Param("before") int before, @Param("most") int most);
 
     @Select("select count(*) from job")
     int count();

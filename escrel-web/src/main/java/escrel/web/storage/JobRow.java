@@ -3,7 +3,11 @@ package escrel.web.storage;
 import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
 
-/** A row of the table of jobs; what repeats the steps is there for lists. */
+/**
+ * A row of the table of jobs; what repeats the steps is there for lists.
+ *
+ * @param dueAt when its clock runs out, nothing while none runs
+ */
 public record JobRow(
         int number,
         OffsetDateTime openedAt,
@@ -14,4 +18,6 @@ public record JobRow(
         @Nullable String calibre,
         @Nullable Integer sheetVersion,
         String stage,
-        String nextAct) {}
+        String nextAct,
+        @Nullable OffsetDateTime dueAt,
+        @Nullable String dueWords) {}

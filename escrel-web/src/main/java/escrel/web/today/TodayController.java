@@ -1,6 +1,9 @@
 package escrel.web.today;
 
 import escrel.core.handover.Stage;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -12,9 +15,11 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 class TodayController {
     private final TodayMapper mapper;
+    private final Clock clock;
 
-    TodayController(TodayMapper mapper) {
+    TodayController(TodayMapper mapper, Clock clock) {
         this.mapper = mapper;
+        this.clock = clock;
     }
 
     /** A job for other programs. */
@@ -26,8 +31,8 @@ class TodayController {
      * @param room the page where its next act is done
      * @param progress which of the stages it has reached, 1 to 9
      */
-    record Row(TodayMapper.Line line, String stageWords, String room, int progress) {
-        static Row of(TodayMapper.Line line) {
+    record Row(TodayMapper.Line line, String stageWords, String room, int progress, String due) {
+        static Row of(TodayMapper.Line line, Instant now) {
             Stage stage = Stage.valueOf(line.stage());
             String room = switch (stage) {
                 case ARRIVED -> "readings";
@@ -37,14 +42,32 @@ class TodayController {
                 case CLEAN, CLIMBING -> "climb";
                 default -> "handover";
             };
-            return new Row(line, stage.name().toLowerCase().replace('_', ' '), room, stage.ordinal() + 1);
+            return new Row(
+                    line, stage.name().toLowerCase().replace('_', ' '), room, stage.ordinal() + 1, due(line, now));
+        }
+
+        /** The clock that runs, in words: what is due, and in how long. */
+        private static String due(TodayMapper.Line line, Instant now) {
+            if (line.dueAt() == null || line.dueWords() == null) {
+                return "";
+            }
+            Duration left = Duration.between(now, line.dueAt().toInstant());
+            long hours = Math.abs(left.toMinutes() + (left.isNegative() ? -30 : 30)) / 60;
+            String when = hours < 1 ? "now" : hours + " h";
+            return line.dueWords() + (hours < 1 ? ": now" : left.isNegative() ? ": due since " + when : ": in " + when);
         }
     }
 
     @GetMapping("/")
     String today(Model model) {
-        model.addAttribute("house", mapper.inTheHouse().stream().map(Row::of).toList());
-        model.addAttribute("gone", mapper.lastGone().stream().map(Row::of).toList());
+        model.addAttribute(
+                "house",
+                mapper.inTheHouse().stream()
+                        .map(l -> Row.of(l, clock.instant()))
+                        .toList());
+        model.addAttribute(
+                "gone",
+                mapper.lastGone().stream().map(l -> Row.of(l, clock.instant())).toList());
         return "today/today";
     }
 

@@ -17,10 +17,12 @@ interface TodayMapper {
             @Nullable String calibreName,
             String stage,
             String nextAct,
-            OffsetDateTime changedAt) {}
+            OffsetDateTime changedAt,
+            @Nullable OffsetDateTime dueAt,
+            @Nullable String dueWords) {}
 
     String COLUMNS = """
-            select j.number, j.watch, j.owner, s.name as calibre_name, j.stage, j.next_act, j.changed_at
+            select j.number, j.watch, j.owner, s.name as calibre_name, j.stage, j.next_act, j.changed_at, j.due_at, j.due_words
             from job j left join calibre_sheet s on s.calibre = j.calibre and s.version = j.sheet_version
             """;
 

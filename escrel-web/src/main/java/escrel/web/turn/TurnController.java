@@ -1,9 +1,13 @@
 package escrel.web.turn;
 
+import escrel.core.MendableException;
 import escrel.web.chart.TurnView;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,16 +25,55 @@ class TurnController {
     }
 
     private final Workshop workshop;
+    private final Typeface typeface;
 
-    TurnController(Workshop workshop) {
+    TurnController(Workshop workshop, Typeface typeface) {
         this.workshop = workshop;
+        this.typeface = typeface;
     }
 
     @GetMapping("/jobs/{number}/turn")
-    String turn(@PathVariable int number, @RequestParam(defaultValue = "RATE") Figure figure, Model model) {
+    String turn(
+            @PathVariable int number,
+            @RequestParam(defaultValue = "RATE") Figure figure,
+            @RequestParam(required = false) @Nullable String before,
+            @RequestParam(required = false) @Nullable String after,
+            Model model) {
         OpenJob job = workshop.load(number);
-        TurnView view = TurnView.of(job);
+        TurnSides sides = TurnSides.of(job, workshop.sameWatch(job), before, after);
+        show(model, sides.view(job), figure);
         model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("sides", sides);
+        return "turn/turn";
+    }
+
+    /** The chart alone, for print: colours and typeface within. */
+    @GetMapping("/jobs/{number}/turn.svg")
+    String picture(
+            @PathVariable int number,
+            @RequestParam(defaultValue = "RATE") Figure figure,
+            @RequestParam(required = false) @Nullable String before,
+            @RequestParam(required = false) @Nullable String after,
+            Model model,
+            HttpServletResponse response) {
+        OpenJob job = workshop.load(number);
+        TurnView view =
+                TurnSides.of(job, workshop.sameWatch(job), before, after).view(job);
+        if (view == null) {
+            throw new MendableException(
+                    "There is no before and after yet",
+                    "Nothing was changed.",
+                    "Take readings before the movement is opened, and after.");
+        }
+        show(model, view, figure);
+        model.addAttribute("typeface", typeface.base64());
+        model.addAttribute("title", job.arrival().watch() + ", job " + number);
+        response.setContentType("image/svg+xml;charset=UTF-8");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-" + number + "-turn.svg\"");
+        return "turn/picture";
+    }
+
+    private static void show(Model model, @Nullable TurnView view, Figure figure) {
         model.addAttribute("view", view);
         model.addAttribute("figure", figure.name());
         if (view != null) {
@@ -42,6 +85,5 @@ class TurnController {
                         case BEAT_ERROR -> view.beatError();
                     });
         }
-        return "turn/turn";
     }
 }

@@ -1,0 +1,111 @@
+package escrel.web.devices;
+
+import escrel.core.MendableException;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
+import escrel.core.timing.acoustics.PulseSignal;
+import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.readings.DeviceClock;
+import escrel.web.sound.Analysis;
+import escrel.web.sound.Devices;
+import java.io.IOException;
+import java.io.InputStream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Calibrates the clock of a sound device against a reference. */
+@Controller
+class DevicesController {
+    /** What it is compared with. */
+    enum Reference {
+        /** One pulse a second: a quartz clock, a time signal. */
+        PULSES,
+        /** A watch whose rate is known from days of comparison. */
+        WATCH
+    }
+
+    private static final double LARGEST_PPM = 2_000;
+
+    private final Devices devices;
+
+    DevicesController(Devices devices) {
+        this.devices = devices;
+    }
+
+    @GetMapping("/devices")
+    String devices(Model model) {
+        model.addAttribute("devices", devices.all());
+        return "devices/devices";
+    }
+
+    @PostMapping("/devices/measured")
+    String measured(
+            @RequestParam String device,
+            @RequestParam Reference reference,
+            @RequestParam(defaultValue = "0") double trueRate,
+            @RequestParam(defaultValue = "0") double trueDoubt,
+            @RequestParam MultipartFile sound,
+            RedirectAttributes flash)
+            throws IOException {
+        Sound heard;
+        try (InputStream in = sound.getInputStream()) {
+            heard = WavFile.read(in);
+        }
+        Measured rate = reference == Reference.PULSES
+                ? PulseSignal.rate(heard, 1)
+                : Analysis.analyser(null, LiftAngle.ASSUMED_52).analyse(heard).rateSecondsPerDay();
+        DeviceClock clock = DeviceClock.fromReference(
+                requireName(device), rate, Measured.withStandardError(trueRate, Math.abs(trueDoubt)));
+        String words = (reference == Reference.PULSES ? "one pulse a second" : "a watch of known rate")
+                + ", %.0f s, heard at %+.2f ± %.2f s/d, truly %+.2f ± %.2f"
+                        .formatted(heard.seconds(), rate.value(), rate.doubt(), trueRate, Math.abs(trueDoubt));
+        return keep(clock, words.replace('-', '−'), flash);
+    }
+
+    @PostMapping("/devices/typed")
+    String typed(
+            @RequestParam String device,
+            @RequestParam double ppm,
+            @RequestParam double doubtPpm,
+            RedirectAttributes flash) {
+        return keep(new DeviceClock(requireName(device), ppm, Math.abs(doubtPpm)), "typed", flash);
+    }
+
+    @PostMapping("/devices/forget")
+    String forget(@RequestParam String device) {
+        devices.forget(device);
+        return "redirect:/devices";
+    }
+
+    private String keep(DeviceClock clock, String words, RedirectAttributes flash) {
+        if (!(Math.abs(clock.ppm()) <= LARGEST_PPM)) {
+            throw new MendableException(
+                    "A clock that is %.0f ppm off is not credible".formatted(clock.ppm()),
+                    "The calibration before this one still holds.",
+                    "Check the reference and its true rate, and record again.");
+        }
+        devices.keep(clock, words);
+        flash.addFlashAttribute(
+                "said",
+                "The clock of “%s” runs %+.1f ± %.1f ppm fast; from now on its rates are corrected by %+.2f s/d."
+                        .formatted(clock.device(), clock.ppm(), clock.doubtPpm(), 0.0864 * clock.ppm())
+                        .replace('-', '−'));
+        return "redirect:/devices";
+    }
+
+    private static String requireName(String device) {
+        if (device.isBlank()) {
+            throw new MendableException(
+                    "No device was named",
+                    "Nothing was changed.",
+                    "Name it as the sound desk shows it, so that it is known again.");
+        }
+        return device.strip();
+    }
+}

@@ -1,0 +1,5 @@
+/** The clocks of sound devices: calibrated against a reference, shown, forgotten. Leans on core and sound. */
+@NullMarked
+package escrel.web.devices;
+
+import org.jspecify.annotations.NullMarked;
