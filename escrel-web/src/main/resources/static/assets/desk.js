@@ -337,7 +337,7 @@
       const rise = (rate / 86.4) * span;
       if (Math.abs(rise) > tall * 1.2) continue;
       parts.push(element("line", { class: rate === 0 ? "fan zero" : "fan", x1: 0, y1: y(middle - rise / 2), x2: WIDTH, y2: y(middle + rise / 2) }));
-      if (rate % 20 === 0 && Math.abs(rise / 2) < tall * 0.46) {
+      if (Math.abs(rise / 2) < tall * 0.47) {
         parts.push(element("text", { class: "fan-words", x: WIDTH - 6, y: y(middle + rise / 2) - 4, "text-anchor": "end" }, `${rate > 0 ? "+" : rate < 0 ? "−" : ""}${Math.abs(rate)}`));
       }
     }

@@ -97,6 +97,33 @@
     }
   });
 
+  // ---- a choice that is the whole form is sent at once
+  document.addEventListener("change", (event) => {
+    if (event.target.matches("select[data-submit]")) event.target.form.requestSubmit();
+  });
+
+  // ---- a picture as PNG, twice the size, drawn from the same SVG
+  document.addEventListener("click", (event) => {
+    const link = event.target.closest("a[data-png]");
+    if (!link) return;
+    event.preventDefault();
+    const picture = new Image();
+    picture.onload = () => {
+      const canvas = document.createElement("canvas");
+      canvas.width = 2 * picture.naturalWidth;
+      canvas.height = 2 * picture.naturalHeight;
+      canvas.getContext("2d").drawImage(picture, 0, 0, canvas.width, canvas.height);
+      canvas.toBlob((blob) => {
+        const save = document.createElement("a");
+        save.href = URL.createObjectURL(blob);
+        save.download = link.dataset.png;
+        save.click();
+        URL.revokeObjectURL(save.href);
+      });
+    };
+    picture.src = link.href;
+  });
+
   // ---- the keys of this view
   function toggleHelp() {
     const dialog = document.getElementById("help");

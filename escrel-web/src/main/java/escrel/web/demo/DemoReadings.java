@@ -2,21 +2,22 @@ package escrel.web.demo;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.WatchClass;
-import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.Occasion;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
-import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import escrel.simulator.movement.Condition;
 import escrel.simulator.pickup.Room;
 import escrel.simulator.pickup.SimulatedPickup;
 import escrel.simulator.pickup.Swinging;
+import escrel.web.sound.Analysis;
 import escrel.web.storage.Json;
 import java.io.IOException;
 import java.io.InputStream;
@@ -24,6 +25,7 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 
 /**
@@ -31,8 +33,11 @@ import tools.jackson.core.type.TypeReference;
  * the numbers. None is typed.
  */
 final class DemoReadings {
-    private static final double SAMPLE_RATE = 44_100;
+    private static final double SAMPLE_RATE = 22_050;
     private static final double SECONDS = 16;
+
+    // the simulated pick-up keeps exact time
+    private static final DeviceClock CLOCK = new DeviceClock("simulated pick-up", 0, 0.0);
 
     private static final Map<String, Reading> KEPT = load();
 
@@ -53,6 +58,37 @@ final class DemoReadings {
         return reading != null ? reading : reading(sheet, condition, position, seed);
     }
 
+    /** One reading taken in a position on an occasion, with its recording when one is kept. */
+    static ReadingTaken take(
+            CalibreSheet sheet,
+            Condition condition,
+            Occasion occasion,
+            Position position,
+            long seed,
+            @Nullable Integer recording) {
+        Reading r = kept(sheet, condition, position, seed);
+        Reading reading = new Reading(
+                r.position(),
+                r.rateSecondsPerDay(),
+                r.amplitudeDegrees(),
+                r.beatErrorMillis(),
+                r.lift(),
+                r.liftAngle(),
+                r.beatRate(),
+                r.source(),
+                r.trace(),
+                r.note(),
+                r.clock(),
+                recording);
+        return new ReadingTaken(
+                occasion.state(),
+                occasion.fitted(),
+                occasion.wound(),
+                occasion.woundHours(),
+                occasion.chronograph(),
+                reading);
+    }
+
     static String key(CalibreSheet sheet, long seed, Position position) {
         return sheet.id() + "/" + seed + "/" + position;
     }
@@ -65,7 +101,8 @@ final class DemoReadings {
         }
     }
 
-    static Reading reading(CalibreSheet sheet, Condition condition, Position position, long seed) {
+    /** The sound a reading is worked out from. */
+    static Sound sound(CalibreSheet sheet, Condition condition, Position position, long seed) {
         double crown = sheet.data().watchClass() == WatchClass.POCKET ? 0 : 90;
         Swinging swinging = new Swinging(
                 sheet.data().beatRate(),
@@ -74,21 +111,12 @@ final class DemoReadings {
                 condition.amplitude(position),
                 condition.jewelOffset(),
                 condition.wander());
-        Sound sound = new SimulatedPickup(SAMPLE_RATE, seed + position.ordinal())
+        return new SimulatedPickup(SAMPLE_RATE, seed + position.ordinal())
                 .listen(swinging, new Room(condition.noise(), 0, 0), SECONDS);
-        SoundReading heard = BeatAnalyser.forBeatRate(
-                        sheet.data().beatRate(), sheet.data().liftAngle())
-                .analyse(sound);
-        return new Reading(
-                position,
-                heard.rateSecondsPerDay(),
-                heard.amplitudeDegrees(),
-                heard.beatErrorMillis(),
-                heard.lift(),
-                heard.liftAngle(),
-                heard.beatRate(),
-                Source.SIMULATED,
-                condition.wander() > 10 ? Trace.WANDERING : Trace.CLEAN,
-                "");
+    }
+
+    static Reading reading(CalibreSheet sheet, Condition condition, Position position, long seed) {
+        SoundReading heard = Analysis.analyser(sheet).analyse(sound(sheet, condition, position, seed));
+        return Analysis.reading(heard, position, CLOCK, Source.SIMULATED, null);
     }
 }

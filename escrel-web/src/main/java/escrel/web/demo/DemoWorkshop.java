@@ -19,6 +19,7 @@ import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import escrel.web.sound.Recordings;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
@@ -49,13 +50,15 @@ class DemoWorkshop implements ApplicationRunner {
     private final Workshop workshop;
     private final Sheets sheets;
     private final Photos photos;
+    private final Recordings recordings;
     private final Instant today;
 
-    DemoWorkshop(JobMapper jobs, Workshop workshop, Sheets sheets, Photos photos, Clock clock) {
+    DemoWorkshop(JobMapper jobs, Workshop workshop, Sheets sheets, Photos photos, Recordings recordings, Clock clock) {
         this.jobs = jobs;
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
+        this.recordings = recordings;
         this.today = clock.instant().truncatedTo(ChronoUnit.HOURS);
     }
 
@@ -69,10 +72,11 @@ class DemoWorkshop implements ApplicationRunner {
         sheet("cv-24");
         sheet("cv-28");
         CalibreSheet cv33 = sheet("cv-33");
-        sheet("p-8");
+        CalibreSheet p8 = sheet("p-8");
         pocketWatch(l43);
         new OnTheBench(workshop, photos, today)
                 .tell(cv33, sheets.latest("cv-24").orElseThrow());
+        new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12, p8);
         harbourMaster(cv12);
         quayWatch();
         // independent of each other, and two cores halve the wait

@@ -69,6 +69,15 @@ final class Story {
         return this;
     }
 
+    /** Goes on at an instant, which must not lie before what was told. */
+    Story until(Instant instant) {
+        if (instant.isBefore(now)) {
+            throw new IllegalArgumentException("the story is at " + now + " already, later than " + instant);
+        }
+        now = instant;
+        return this;
+    }
+
     /** Sequence of the step recorded last: the key of the finding it raised. */
     String lastKey() {
         return String.valueOf(steps.size());

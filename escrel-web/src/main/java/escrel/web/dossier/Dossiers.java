@@ -8,15 +8,20 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.timing.acoustics.WavFile;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.photos.SheetFiles;
+import escrel.web.sound.Devices;
+import escrel.web.sound.Recordings;
 import escrel.web.storage.Json;
 import escrel.web.storage.PhotoMapper;
+import escrel.web.storage.RecordingMapper.RecordingRow;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
 import escrel.web.storage.StepJson;
+import java.io.ByteArrayInputStream;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -44,12 +49,21 @@ class Dossiers {
     private final PhotoMapper pictures;
     private final SheetFiles files;
 
-    Dossiers(Workshop workshop, Sheets sheets, Photos photos, PhotoMapper pictures, SheetFiles files) {
+    private final Recordings recordings;
+
+    Dossiers(
+            Workshop workshop,
+            Sheets sheets,
+            Photos photos,
+            PhotoMapper pictures,
+            SheetFiles files,
+            Recordings recordings) {
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
         this.pictures = pictures;
         this.files = files;
+        this.recordings = recordings;
     }
 
     /** The whole job. */
@@ -83,6 +97,15 @@ class Dossiers {
             photo.put("base64", Base64.getEncoder().encodeToString(picture.bytes()));
             pictures.findFull(number, picture.number())
                     .ifPresent(f -> photo.put("fullBase64", Base64.getEncoder().encodeToString(f.bytes())));
+        }
+        ArrayNode sounds = out.putArray("recordings");
+        for (RecordingRow row : recordings.all(number)) {
+            ObjectNode recording = sounds.addObject();
+            recording.put("number", row.number());
+            recording.put("name", row.name());
+            recording.put("device", row.device());
+            recording.put("simulated", row.simulated());
+            recording.put("wavBase64", Base64.getEncoder().encodeToString(recordings.wav(number, row.number())));
         }
         return out;
     }
@@ -118,6 +141,7 @@ class Dossiers {
         List<RecordedStep> bound = bind(tree, steps);
         int number = workshop.keep(tree.path("number").asInt(0), opened(tree), bound);
         keepPhotos(tree.path("photos"), number);
+        keepRecordings(tree.path("recordings"), number);
         return number;
     }
 
@@ -213,11 +237,29 @@ class Dossiers {
         }
     }
 
+    private void keepRecordings(JsonNode nodes, int job) {
+        int expected = 1;
+        for (JsonNode node : nodes) {
+            int number = node.path("number").asInt(0);
+            if (number != expected++) {
+                throw refuse("Recording " + number + " is out of order: they are numbered from 1 on");
+            }
+            byte[] wav = decoded(node, "wavBase64");
+            recordings.keep(
+                    job,
+                    node.path("name").asString(""),
+                    wav,
+                    WavFile.read(new ByteArrayInputStream(wav)),
+                    node.path("device").asString(Devices.FILE),
+                    node.path("simulated").asBoolean(false));
+        }
+    }
+
     private static byte[] decoded(JsonNode node, String field) {
         try {
             return Base64.getDecoder().decode(node.path(field).asString(""));
         } catch (IllegalArgumentException e) {
-            throw refuse("Photo " + node.path("number").asInt(0) + " is damaged");
+            throw refuse("Photo or recording " + node.path("number").asInt(0) + " is damaged");
         }
     }
 

@@ -24,7 +24,10 @@ import escrel.core.teardown.PartOff;
 import escrel.core.teardown.PartOn;
 import escrel.core.teardown.Visit;
 import escrel.core.teardown.WayInPlanned;
+import escrel.core.timing.readings.CompassTried;
+import escrel.core.timing.readings.Demagnetised;
 import escrel.core.timing.readings.ReadingTaken;
+import escrel.core.timing.readings.StoppedAfter;
 import org.jspecify.annotations.Nullable;
 
 /** A step in a few words, as said when it is taken back or listed. */
@@ -63,6 +66,17 @@ public final class StepWords {
         }
         if (step instanceof PhotoAdded photo) {
             return "photo " + photo.photo();
+        }
+        if (step instanceof CompassTried compass) {
+            return compass.follows().isMagnetised()
+                    ? "compass: the needle follows"
+                    : "compass: the needle does not follow";
+        }
+        if (step instanceof Demagnetised) {
+            return "demagnetised";
+        }
+        if (step instanceof StoppedAfter stopped) {
+            return "ran %.1f h from full wind".formatted(stopped.hours());
         }
         if (step instanceof ReadingTaken reading) {
             return "reading " + reading.reading().position().words();

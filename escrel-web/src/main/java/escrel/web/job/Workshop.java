@@ -90,10 +90,16 @@ public class Workshop {
         return histories;
     }
 
-    /** Earlier services of the same watch, newest first: the same words for the watch, and the same calibre. */
+    /** Earlier services of the same watch, newest first: the same words for watch and owner, and the same calibre. */
     @Transactional(readOnly = true)
     public List<OpenJob> sameWatch(OpenJob job) {
-        return jobs.ofWatch(shorten(job.arrival().watch()), job.number(), EARLIER_SERVICES).stream()
+        return jobs
+                .ofWatch(
+                        shorten(job.arrival().watch()),
+                        shorten(job.arrival().owner()),
+                        job.openedAt(),
+                        EARLIER_SERVICES)
+                .stream()
                 .map(this::load)
                 .filter(other -> job.sheet() == null
                         || other.sheet() == null

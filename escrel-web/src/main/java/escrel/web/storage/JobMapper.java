@@ -1,5 +1,6 @@
 package escrel.web.storage;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -45,10 +46,16 @@ public interface JobMapper {
     @Select("select number from job where calibre = #{calibre} order by number desc limit #{most}")
     List<Integer> ofCalibre(@Param("calibre") String calibre, @Param("most") int most);
 
-    /** Earlier jobs of a watch called so, the newest first. */
+    /** Earlier jobs of a watch and an owner called so, the newest first. */
     @Select("""
-            select number from job where watch = #{watch} and number < #{before} order by number desc limit #{most}""")
-    List<Integer> ofWatch(@Param("watch") String watch, @Param("before") int before, @Param("most") int most);
+            select number from job
+            where watch = #{watch} and owner = #{owner} and opened_at < #{before}
+            order by opened_at desc limit #{most}""")
+    List<Integer> ofWatch(
+            @Param("watch") String watch,
+            @Param("owner") String owner,
+            @Param("before") OffsetDateTime before,
+            @Param("most") int most);
 
     @Select("select count(*) from job")
     int count();

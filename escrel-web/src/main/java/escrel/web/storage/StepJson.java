@@ -34,8 +34,11 @@ import escrel.core.teardown.PartOn;
 import escrel.core.teardown.StateSet;
 import escrel.core.teardown.Visit;
 import escrel.core.teardown.WayInPlanned;
+import escrel.core.timing.readings.CompassTried;
+import escrel.core.timing.readings.Demagnetised;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.ReadingTaken;
+import escrel.core.timing.readings.StoppedAfter;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -55,6 +58,9 @@ public final class StepJson {
             Map.entry("visit", Visit.class),
             Map.entry("reading", ReadingTaken.class),
             Map.entry("did-not-run", DidNotRun.class),
+            Map.entry("compass", CompassTried.class),
+            Map.entry("demagnetised", Demagnetised.class),
+            Map.entry("stopped-after", StoppedAfter.class),
             Map.entry("finding", FindingRaised.class),
             Map.entry("decision", Decided.class),
             Map.entry("left-out", LeftOut.class),

@@ -49,6 +49,14 @@ class DemoReadingsFile {
                 }
             }
         }
+        for (AtTheDesk.Taking taking : AtTheDesk.ALL) {
+            CalibreSheet sheet = sheet(taking.calibre());
+            for (Position position : Position.values()) {
+                all.put(
+                        DemoReadings.key(sheet, taking.seed(), position),
+                        DemoReadings.reading(sheet, taking.condition(), position, taking.seed()));
+            }
+        }
         // a line a reading, so that a change can be read
         String lines = all.entrySet().stream()
                 .map(e -> "  " + Json.MAPPER.writeValueAsString(e.getKey()) + ": "

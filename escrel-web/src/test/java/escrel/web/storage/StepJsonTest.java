@@ -55,6 +55,10 @@ import escrel.core.teardown.ScrewsFound;
 import escrel.core.teardown.StateSet;
 import escrel.core.teardown.Visit;
 import escrel.core.teardown.WayInPlanned;
+import escrel.core.timing.readings.Chronograph;
+import escrel.core.timing.readings.CompassTried;
+import escrel.core.timing.readings.Demagnetised;
+import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.LiftTime;
@@ -63,6 +67,7 @@ import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
+import escrel.core.timing.readings.StoppedAfter;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import java.util.List;
@@ -87,7 +92,9 @@ class StepJsonTest {
                 BeatRate.of(18_000),
                 Source.RECORDING,
                 Trace.NOISY,
-                "“quoted”");
+                "“quoted”",
+                new DeviceClock("bench microphone", 12.5, 0.8),
+                3);
         Reading bare = new Reading(
                 Position.DIAL_UP,
                 null,
@@ -110,6 +117,16 @@ class StepJsonTest {
                 new Visit("balance-cock", Visit.Act.BEGIN, "swing test"),
                 new ReadingTaken(ReadingState.AS_RECEIVED, Fitted.CASED, Wound.PART, full),
                 new ReadingTaken(ReadingState.RUN_IN, Fitted.BARE_MOVEMENT, Wound.FULL, bare),
+                new ReadingTaken(
+                        ReadingState.RUN_IN,
+                        Fitted.WITH_CHRONOGRAPH,
+                        Wound.AFTER_HOURS,
+                        6.5,
+                        Chronograph.RUNNING,
+                        full),
+                new CompassTried(CompassTried.Follows.SLIGHTLY, Source.SIMULATED, ""),
+                new Demagnetised(3, "slowly"),
+                new StoppedAfter(41.5),
                 new DidNotRun(ReadingState.AS_RECEIVED, "wound and shaken"),
                 new FindingRaised(null, Grade.MISSING, Defect.ABSENT, Origin.EARLIER_REPAIR, "no crown"),
                 new Decided("12s", Decision.REPLACE_DONOR, "", "donor"),
@@ -168,6 +185,14 @@ class StepJsonTest {
                         "{\"part\":\"dial\",\"asFound\":\"GOOD\",\"screws\":\"AS_ON_SHEET\",\"plan\":\"KEEP\",\"note\":\"\","
                                 + "\"inSpiteOf\":\"\"}"))
                 .isEqualTo(PartOff.plain("dial"));
+        Step reading = StepJson.read("reading", """
+                {"state":"AS_RECEIVED","fitted":"CASED","wound":"FULL","reading":{"position":"DIAL_UP",
+                "rateSecondsPerDay":{"value":4.0,"doubt":0.0,"kind":"UNSTATED"},"amplitudeDegrees":null,
+                "beatErrorMillis":null,"lift":null,"liftAngle":{"degrees":50.0,"basis":"KNOWN"},
+                "beatRate":{"beatsPerHour":18000.0},"source":"TYPED","trace":"NOT_SAID","note":""}}""");
+        assertThat(reading)
+                .isInstanceOfSatisfying(
+                        ReadingTaken.class, r -> assertThat(r.chronograph()).isEqualTo(Chronograph.NOT_SAID));
     }
 
     /** Reading a step under other codes changes its parts and nothing else, and back again is the same step. */
