@@ -19,7 +19,19 @@ class MappersTest {
     private int number;
 
     private JobRow row(int lastSequence, String stage) {
-        return new JobRow(number, NOON, NOON, lastSequence, "Watch “7”", "Owner", "cv-12", 1, stage, "next", NOON, "reading after a day");
+        return new JobRow(
+                number,
+                NOON,
+                NOON,
+                lastSequence,
+                "Watch “7”",
+                "Owner",
+                "cv-12",
+                1,
+                stage,
+                "next",
+                NOON,
+                "reading after a day");
     }
 
     @BeforeEach
