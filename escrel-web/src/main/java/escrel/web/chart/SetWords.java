@@ -52,7 +52,8 @@ public final class SetWords {
         Set<String> devices = new LinkedHashSet<>();
         for (ReadingSet set : sets) {
             for (Reading reading : set.byPosition().values()) {
-                if (reading.source() == Source.TYPED || reading.source() == Source.IMPORTED) {
+                // a simulated pick-up keeps exact time, and that a reading is simulated is said elsewhere
+                if (reading.source() != Source.RECORDING) {
                     continue;
                 }
                 DeviceClock clock = reading.clock();

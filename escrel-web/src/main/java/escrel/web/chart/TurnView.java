@@ -183,7 +183,7 @@ public record TurnView(
         if (rate == null) {
             return line.before() == null ? "not read before" : "not read after";
         }
-        return "Rate %s s/d: %s%s%s."
+        return "%s s/d, %s%s%s"
                 .formatted(
                         change(rate),
                         verdict(rate),

@@ -37,6 +37,11 @@ public class Show {
         return value == null ? NOTHING : minus("%.0f".formatted(value.value()));
     }
 
+    /** Only the value, or the middle of a range, to one decimal. */
+    public String middleOne(@Nullable Measured value) {
+        return value == null ? NOTHING : minus("%.1f".formatted(value.value()));
+    }
+
     /** A beat error with its doubt, in ms. */
     public String beatError(@Nullable Measured beatError) {
         return measured(beatError, "%.1f", "%.1f");

@@ -26,14 +26,18 @@ record MagnetismView(@Nullable String said, String advice, boolean magnetised, b
         boolean readAfter = read(sets, ReadingState.AFTER_DEMAGNETISING);
         boolean magnetised = compass.map(c -> c.follows().isMagnetised()).orElse(false);
         return new MagnetismView(
-                compass.map(c -> words(c)
-                                + done.map(d -> "; demagnetised in " + d.passes() + " passes")
-                                        .orElse(""))
-                        .or(() -> done.map(d -> "Demagnetised in " + d.passes() + " passes"))
-                        .orElse(null),
-                advice(magnetised, done.isPresent(), readAfter),
-                magnetised,
-                readBefore && readAfter);
+                told(history), advice(magnetised, done.isPresent(), readAfter), magnetised, readBefore && readAfter);
+    }
+
+    /** What was found and done, in its order. */
+    private static @Nullable String told(JobHistory history) {
+        List<String> told = history.counting().stream()
+                .map(s -> s.step() instanceof CompassTried c
+                        ? words(c)
+                        : s.step() instanceof Demagnetised d ? "demagnetised in " + d.passes() + " passes" : "")
+                .filter(words -> !words.isEmpty())
+                .toList();
+        return told.isEmpty() ? null : String.join(" → ", told);
     }
 
     private static boolean read(List<ReadingSet> sets, ReadingState state) {
@@ -42,9 +46,9 @@ record MagnetismView(@Nullable String said, String advice, boolean magnetised, b
 
     private static String words(CompassTried compass) {
         String how = switch (compass.follows()) {
-            case NOT -> "The needle does not follow";
-            case SLIGHTLY -> "The needle follows slightly";
-            case STRONGLY -> "The needle follows strongly";
+            case NOT -> "the needle does not follow";
+            case SLIGHTLY -> "the needle follows slightly";
+            case STRONGLY -> "the needle follows strongly";
         };
         return how + (compass.source() == Source.SIMULATED ? " (simulated compass)" : "");
     }
