@@ -68,7 +68,7 @@ class WholePathTest {
         browser.file("[name=sound]", Recordings.cv12File(-62, 205));
         browser.click("form[action$='/recording'] button");
         browser.seeText("What was heard");
-        assertThat(browser.text()).contains("−62.", "from a recording");
+        assertThat(browser.text()).contains("−62.", "from its sound");
 
         // the next position comes up by itself; this one is typed, as a range
         browser.seeText("Read dial down");

@@ -64,6 +64,6 @@ class DossierTest {
 
         assertThat(rows).hasSize(13);
         assertThat(rows[0]).contains("rate_seconds_per_day", "amplitude_degrees", "beat_error_ms", "source");
-        assertThat(rows[1]).startsWith("AS_RECEIVED,CASED,FULL,DU,-4").contains("SIMULATED");
+        assertThat(rows[1]).startsWith("AS_RECEIVED,CASED,FULL,,NOT_SAID,DU,-4").contains("SIMULATED");
     }
 }

@@ -37,6 +37,21 @@ public final class Browser implements AutoCloseable {
     }
 
     public Browser(int width, int height) {
+        this(width, height, List.of());
+    }
+
+    /** A browser whose microphone hears a WAV file, over and over. */
+    public static Browser hearing(Path wav) {
+        return new Browser(
+                1280,
+                800,
+                List.of(
+                        "--use-fake-ui-for-media-stream",
+                        "--use-fake-device-for-media-stream",
+                        "--use-file-for-fake-audio-capture=" + wav.toAbsolutePath()));
+    }
+
+    private Browser(int width, int height, List<String> more) {
         try {
             profile = Files.createTempDirectory(Path.of("target"), "chromium-");
         } catch (IOException e) {
@@ -56,6 +71,7 @@ public final class Browser implements AutoCloseable {
                 "--disable-dev-shm-usage",
                 "--hide-scrollbars",
                 "--user-data-dir=" + profile.toAbsolutePath());
+        options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                 .build();

@@ -18,20 +18,31 @@ public final class Recordings {
 
     /** Sixteen seconds of a CV-12 with this rate and amplitude. */
     public static byte[] cv12(double rate, double amplitude) {
+        return cv12(rate, amplitude, 16);
+    }
+
+    /** Some seconds of a CV-12 with this rate and amplitude. */
+    public static byte[] cv12(double rate, double amplitude, double seconds) {
         Swinging swinging = new Swinging(BeatRate.of(18_000), LiftAngle.known(50), rate, amplitude, 1.2, 0);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            WavFile.write(new SimulatedPickup(44_100, 99).listen(swinging, Room.QUIET, 16), out);
+            WavFile.write(new SimulatedPickup(44_100, 99).listen(swinging, Room.QUIET, seconds), out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
     }
 
-    /** The same as a file. */
+    /** Sixteen seconds as a file. */
     public static Path cv12File(double rate, double amplitude) {
+        return cv12File(rate, amplitude, 16);
+    }
+
+    /** The same as a file. */
+    public static Path cv12File(double rate, double amplitude, double seconds) {
         try {
-            return Files.write(Files.createTempFile(Path.of("target"), "cv12-", ".wav"), cv12(rate, amplitude));
+            return Files.write(
+                    Files.createTempFile(Path.of("target"), "cv12-", ".wav"), cv12(rate, amplitude, seconds));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
