@@ -118,7 +118,7 @@
         save.href = URL.createObjectURL(blob);
         save.download = link.dataset.png;
         save.click();
-        URL.revokeObjectURL(save.href);
+        setTimeout(() => URL.revokeObjectURL(save.href), 10000);
       });
     };
     picture.src = link.href;

@@ -313,11 +313,12 @@
   }
 
   // 60 s across; up is ahead. The scale follows the beats in steps, so that a slope can be compared by eye.
-  const WIDTH = 860;
-  const HEIGHT = 330;
   function drawStrip(points) {
     const strip = $("desk-strip");
     if (!points.length) return;
+    const WIDTH = strip.clientWidth;
+    const HEIGHT = strip.clientHeight;
+    strip.setAttribute("viewBox", `0 0 ${WIDTH} ${HEIGHT}`);
     const last = points[points.length - 3];
     const first = Math.max(points[0], last - 60);
     const span = Math.max(20, Math.ceil((last - first) / 10) * 10);

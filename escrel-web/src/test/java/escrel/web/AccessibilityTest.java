@@ -54,7 +54,16 @@ class AccessibilityTest {
                 "/jobs/3/learnt",
                 "/jobs/8/strip",
                 "/jobs/5/schools",
-                "/jobs/8/bind?calibre=cv-12"
+                "/jobs/8/bind?calibre=cv-12",
+                "/jobs/2/readings",
+                "/jobs/2/desk",
+                "/jobs/9/desk?source=simulated:WORN_PIVOT",
+                "/jobs/2/running",
+                "/jobs/8/running",
+                "/jobs/2/turn",
+                "/jobs/2/expected",
+                "/jobs/2/recordings/1",
+                "/devices"
             })
     void hasNoViolations(String path) {
         browser.open(EscrelServer.demo().url() + path);

@@ -29,7 +29,7 @@ class Screenshots {
             take(server, browser, "/", "today");
             take(server, browser, "/jobs/1/arrival", "arrival");
             take(server, browser, "/jobs/5/readings", "readings");
-            take(server, browser, "/jobs/1/turn", "turn");
+            take(server, browser, "/jobs/2/turn", "turn");
             take(server, browser, "/jobs/5/climb", "climb");
             take(server, browser, "/jobs/5/inspect", "inspect");
             take(server, browser, "/jobs/5/handover", "handover");
@@ -39,13 +39,13 @@ class Screenshots {
             take(server, browser, "/jobs/3/tray", "tray");
             take(server, browser, "/jobs/22/way", "way-in");
             take(server, browser, "/calibres/cv-24/edit", "sheet-edit");
-            take(server, browser, "/settings", "schools");
             int unknown = pinned(server);
             take(server, browser, "/jobs/" + unknown + "/strip?side=TRAIN", "photo-plan");
             take(server, browser, "/jobs/" + unknown + "/learnt", "learnt");
+            take(server, browser, "/jobs/2/running", "running");
+            desk(server, browser, "HEALTHY", "desk");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
-            take(server, browser, "/jobs/3/strip", "strip-lamp");
-            take(server, browser, "/jobs/1/turn", "turn-lamp");
+            desk(server, browser, "WORN_PIVOT", "desk-lamp");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
             take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }
@@ -79,6 +79,23 @@ class Screenshots {
             }
         }
         return job;
+    }
+
+    /** The desk with a simulated watch, two positions taken and the third being listened to. */
+    private static void desk(EscrelServer server, Browser browser, String watch, String name) throws IOException {
+        browser.open(server.url() + "/jobs/2/desk?state=FINAL_CASED&source=simulated:" + watch);
+        browser.choose("#desk-pace", "8");
+        browser.key('0');
+        for (int taken = 1; taken <= 2; taken++) {
+            browser.seeText("Lay the watch as drawn");
+            browser.key('0');
+            browser.see("li.taken:nth-child(" + taken + ")");
+        }
+        browser.seeText("Lay the watch as drawn");
+        browser.key('0');
+        browser.see("#desk-strip .dots");
+        browser.picture(FOLDER.resolve(name + ".png"));
+        browser.key('.');
     }
 
     private static void take(EscrelServer server, Browser browser, String path, String name) throws IOException {

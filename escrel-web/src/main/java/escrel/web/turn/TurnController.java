@@ -6,6 +6,7 @@ import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
@@ -13,6 +14,9 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.View;
+import org.thymeleaf.spring6.view.ThymeleafView;
+import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /** Before and after. */
 @Controller
@@ -24,10 +28,14 @@ class TurnController {
         BEAT_ERROR
     }
 
+    private static final String SVG = "image/svg+xml;charset=UTF-8";
+
     private final Workshop workshop;
     private final Typeface typeface;
+    private final ThymeleafViewResolver views;
 
-    TurnController(Workshop workshop, Typeface typeface) {
+    TurnController(Workshop workshop, Typeface typeface, ThymeleafViewResolver views) {
+        this.views = views;
         this.workshop = workshop;
         this.typeface = typeface;
     }
@@ -49,13 +57,14 @@ class TurnController {
 
     /** The chart alone, for print: colours and typeface within. */
     @GetMapping("/jobs/{number}/turn.svg")
-    String picture(
+    View picture(
             @PathVariable int number,
             @RequestParam(defaultValue = "RATE") Figure figure,
             @RequestParam(required = false) @Nullable String before,
             @RequestParam(required = false) @Nullable String after,
             Model model,
-            HttpServletResponse response) {
+            HttpServletResponse response)
+            throws Exception {
         OpenJob job = workshop.load(number);
         TurnView view =
                 TurnSides.of(job, workshop.sameWatch(job), before, after).view(job);
@@ -68,9 +77,13 @@ class TurnController {
         show(model, view, figure);
         model.addAttribute("typeface", typeface.base64());
         model.addAttribute("title", job.arrival().watch() + ", job " + number);
-        response.setContentType("image/svg+xml;charset=UTF-8");
+        // its colours and typeface travel within the picture; nothing else may
+        response.setHeader("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; font-src data:");
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-" + number + "-turn.svg\"");
-        return "turn/picture";
+        ThymeleafView drawn = (ThymeleafView) views.resolveViewName("turn/picture", Locale.ROOT);
+        drawn.setContentType(SVG);
+        drawn.setForceContentType(true);
+        return drawn;
     }
 
     private static void show(Model model, @Nullable TurnView view, Figure figure) {
