@@ -397,6 +397,8 @@
   });
   // what is taken belongs to one occasion: another one shows its own readings
   $("desk-what").addEventListener("change", (event) => {
+    // the keypad belongs to the desk again once something is chosen
+    if (event.target.matches("select")) event.target.blur();
     if (event.target === $("desk-device") || event.target === $("desk-pace")) return;
     if (event.target.name === "wound" && event.target.value === "AFTER_HOURS") {
       $("desk-hours").hidden = false;

@@ -72,7 +72,7 @@ public enum Stage {
     private static Stage finished(CalibreSheet sheet, JobHistory history) {
         TeardownState teardown = TeardownState.of(sheet, history);
         boolean finalReading =
-                ReadingSet.of(history).stream().anyMatch(s -> !s.state().isBeforeService() && s.ran());
+                ReadingSet.of(history).stream().anyMatch(s -> s.state().isFinal() && s.ran());
         boolean whole = AssemblyPlan.from(teardown, history).lines().isEmpty();
         return whole && finalReading && Accounts.mayLeave(Accounts.of(sheet, history)) ? READY : ADJUSTING;
     }

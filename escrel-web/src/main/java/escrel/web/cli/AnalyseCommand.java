@@ -118,5 +118,6 @@ public final class AnalyseCommand {
         answer.put("beatsRejected", r.beatsRejected());
         answer.put("signalToNoiseDecibels", r.signalToNoiseDecibels());
         answer.put("seconds", r.seconds());
+        r.doubts().forEach(answer.putArray("doubts")::add);
     }
 }

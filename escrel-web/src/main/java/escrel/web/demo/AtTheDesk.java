@@ -180,7 +180,7 @@ final class AtTheDesk {
         take(story, cv12, EVENING, ReadingState.FINAL_CASED, Wound.AFTER_24_H, 1);
         story.then(new FindingRaised(
                         "mainspring",
-                        Grade.WORN,
+                        Grade.MEND,
                         Defect.WRONG_PART,
                         Origin.EARLIER_REPAIR,
                         "good at full wind, 85° less by the next evening: too short for its drum"))

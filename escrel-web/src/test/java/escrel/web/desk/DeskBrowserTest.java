@@ -67,7 +67,6 @@ class DeskBrowserTest {
             browser.seeText("This is no watch");
             browser.driver().executeScript("document.getElementById('desk-pace').focus()");
             browser.driver().switchTo().activeElement().sendKeys("e");
-            browser.driver().executeScript("document.activeElement.blur()");
             browser.key('0');
             for (int taken = 0; taken < 6; taken++) {
                 browser.seeText("Lay the watch as drawn");

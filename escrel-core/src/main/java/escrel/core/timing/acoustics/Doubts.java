@@ -15,6 +15,7 @@ record Doubts(List<String> sentences, double degrees) {
     private static final double CLOSE = 1.0;
     private static final double IMPULSE_FOR_UNLOCKING = 1.5;
     private static final double FAR_FAINTER = 0.3;
+    private static final double LOUD_UNLOCKING = 0.2;
     private static final double UNEQUAL = 3;
     private static final double ENOUGH_BEATS = 0.75;
 
@@ -53,9 +54,10 @@ record Doubts(List<String> sentences, double degrees) {
         return new Doubts(List.copyOf(sentences), degrees);
     }
 
-    /** An impulse far fainter than the unlocking is more likely an echo, and the unlocking the impulse. */
+    /** An unlocking nearly as loud as the drop, and an impulse far fainter: more likely an impulse, and its echo. */
     private static boolean hasNoImpulse(BeatSounds.Pair pair) {
         return pair.impulse() == null
-                || pair.impulse().level() < FAR_FAINTER * pair.unlock().level();
+                || pair.impulse().level() < FAR_FAINTER * pair.unlock().level()
+                        && pair.unlock().level() > LOUD_UNLOCKING * pair.drop().level();
     }
 }

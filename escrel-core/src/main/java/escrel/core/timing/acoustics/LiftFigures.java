@@ -2,7 +2,8 @@ package escrel.core.timing.acoustics;
 
 /**
  * Lift time and beat error as heard, from the beginnings picked in tick and tock. The lift takes equally long both ways
- * even out of beat, so its mean over both is taken. The beat error is heard equally between unlockings and between drops,
+ * even out of beat, so the mean of both is
+ * taken, each weighed by how surely it was picked. The beat error is heard equally between unlockings and between drops,
  * so both are weighed by how surely they were picked: a faint unlocking says little beside a sharp drop.
  *
  * @param liftSeconds mean over tick and tock
@@ -23,7 +24,10 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
         double unlock = Math.hypot(
                 unlockError(chosen.tick().unlock()), unlockError(chosen.tock().unlock()));
         double drop = Math.hypot(SHARP_SECONDS, SHARP_SECONDS);
-        double picking = Math.hypot(unlock, drop) / 2;
+        double firstError = Math.hypot(unlockError(chosen.tick().unlock()), SHARP_SECONDS);
+        double secondError = Math.hypot(unlockError(chosen.tock().unlock()), SHARP_SECONDS);
+        double weight = secondError * secondError / (firstError * firstError + secondError * secondError);
+        double picking = firstError * secondError / Math.hypot(firstError, secondError);
         double apart = Math.abs(first - second);
         // tick and tock disagree by more than picking explains: then the disagreement is the better measure of doubt
         double liftError = Math.hypot(Math.max(picking, apart / 2), Robust.standardErrorOfMean(middles.lifts()));
@@ -33,7 +37,7 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
         double pickingHeard = unlock * drop / Math.hypot(unlock, drop);
         double scatter = 2 * line.sigma() / Math.sqrt(Math.max(1, detected));
         return new LiftFigures(
-                (first + second) / 2,
+                weight * first + (1 - weight) * second,
                 liftError,
                 heard,
                 // where the lengths disagree, one beginning is wrong, and with it perhaps half the difference
