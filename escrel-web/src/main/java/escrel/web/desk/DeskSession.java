@@ -24,6 +24,8 @@ final class DeskSession {
     private static final int LEVELS = 25;
     private static final double HANDLING_DECIBELS = 14;
     private static final double NEVER_SETTLES_SECONDS = 60;
+    private static final int PATIENCE = 3;
+    private static final double LONG_ENOUGH_SECONDS = 8;
 
     final int job;
     final DeviceClock clock;
@@ -40,6 +42,7 @@ final class DeskSession {
     private Settling settling = new Settling(false, "");
     private String quality = "";
     private long nextAnalysis;
+    private int refusals;
 
     DeskSession(
             int job, DeviceClock clock, boolean simulated, BeatAnalyser analyser, int escapeTeeth, double sampleRate) {
@@ -72,6 +75,7 @@ final class DeskSession {
         strip = null;
         pieces = 0;
         loudPieces = 0;
+        refusals = 0;
         settling = new Settling(false, "");
         quality = "";
         nextAnalysis = 0;
@@ -104,17 +108,27 @@ final class DeskSession {
         try {
             reading = analyser.analyse(latest);
         } catch (NoCredibleBeatException e) {
-            reading = null;
-            settling = new Settling(false, "no steady beat yet");
-            quality = e.whatHappened();
+            refused(e);
             return;
         }
+        refusals = 0;
         if (strip == null) {
             strip = new DriftStrip(reading.beatRate().beatSeconds());
         }
         strip.add(reading, sound.secondsBefore(seconds));
         settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
         quality = reading.doubts().isEmpty() ? "" : String.join(". ", reading.doubts());
+    }
+
+    /** A drop-out or a shift in the sound would spoil the whole stretch: better to begin anew than to wait it out. */
+    private void refused(NoCredibleBeatException e) {
+        String why = e.whatHappened();
+        if (++refusals >= PATIENCE && sound.seconds() > LONG_ENOUGH_SECONDS) {
+            startAgain();
+        }
+        reading = null;
+        settling = new Settling(false, "no steady beat yet");
+        quality = why;
     }
 
     private DeskState state() {

@@ -14,6 +14,7 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
@@ -33,7 +34,7 @@ class DeskBrowserTest {
     @Test
     void microphoneIsHeardThroughTheWorklet() {
         int job = new Visitor(server.url()).openJob("Microphone watch", "cv-12");
-        Path wav = Recordings.cv12File(RATE, AMPLITUDE, 60);
+        Path wav = Recordings.cv12File(RATE, AMPLITUDE, 120);
         try (Browser browser = Browser.hearing(wav)) {
             browser.open(server.url() + "/jobs/" + job + "/desk");
             // one position only
@@ -47,7 +48,8 @@ class DeskBrowserTest {
             browser.key('0');
             browser.see("#desk-strip .dots");
             browser.see("#desk-beat .wave");
-            browser.seeText("All taken");
+            // twelve seconds at least, and begun anew when the machine loses some sound
+            browser.seeText("All taken", Duration.ofSeconds(90));
             assertThat(browser.text()).contains("not calibrated").doesNotContain("This is no watch");
         }
         Reading taken = set(job, ReadingState.AS_RECEIVED).in(Position.DIAL_UP).orElseThrow();

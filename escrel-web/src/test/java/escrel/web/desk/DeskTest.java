@@ -76,6 +76,17 @@ class DeskTest {
         assertThat(state.hint()).containsAnyOf("moved", "too loud");
     }
 
+    /** A tenth of a second lost: what comes before and after does not fit together. */
+    @Test
+    void lostSoundIsGotOverByBeginningAnew() {
+        hear(watch, 0, 9);
+        hear(watch, 9.1, 15);
+        DeskState state = hear(watch, 15, 29.9);
+
+        assertThat(state.settled()).isTrue();
+        assertThat(session.take().reading().rateSecondsPerDay().value()).isCloseTo(6, within(0.5));
+    }
+
     @Test
     void silenceAndFaintnessAreSaid() {
         assertThat(session.hear(new float[PIECE], 0).hint()).contains("silent");

@@ -117,8 +117,17 @@ public final class Browser implements AutoCloseable {
         until("to read “" + words + "”", d -> text().contains(words) ? Boolean.TRUE : null);
     }
 
+    /** For what takes its time in life too, as listening does. */
+    public void seeText(String words, Duration patience) {
+        until("to read “" + words + "”", patience, d -> text().contains(words) ? Boolean.TRUE : null);
+    }
+
     private <T> T until(String what, ExpectedCondition<T> condition) {
-        return new WebDriverWait(driver, PATIENCE)
+        return until(what, PATIENCE, condition);
+    }
+
+    private <T> T until(String what, Duration patience, ExpectedCondition<T> condition) {
+        return new WebDriverWait(driver, patience)
                 .pollingEvery(Duration.ofMillis(25))
                 .ignoring(StaleElementReferenceException.class)
                 .withMessage(() -> what + " on " + driver.getCurrentUrl() + ":\n" + text())
