@@ -43,6 +43,7 @@ final class DeskSession {
     private String quality = "";
     private long nextAnalysis;
     private int refusals;
+    private boolean shorter;
 
     DeskSession(
             int job, DeviceClock clock, boolean simulated, BeatAnalyser analyser, int escapeTeeth, double sampleRate) {
@@ -76,6 +77,7 @@ final class DeskSession {
         pieces = 0;
         loudPieces = 0;
         refusals = 0;
+        shorter = false;
         settling = new Settling(false, "");
         quality = "";
         nextAnalysis = 0;
@@ -99,7 +101,9 @@ final class DeskSession {
         }
         double turn =
                 reading == null ? 0 : Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth);
-        double available = Math.min(sound.seconds(), ANALYSED_SECONDS);
+        // what does not settle over the whole stretch may have settled since: the latest part of it is tried by turns
+        double most = shorter ? Math.max(Settling.LEAST_SECONDS, Settling.TURNS * turn) + 0.1 : ANALYSED_SECONDS;
+        double available = Math.min(sound.seconds(), most);
         double seconds = turn > 0 ? Settling.wholeTurns(available, turn) : available;
         if (seconds < BeatAnalyser.SHORTEST_SECONDS) {
             seconds = available;
@@ -117,6 +121,7 @@ final class DeskSession {
         }
         strip.add(reading, sound.secondsBefore(seconds));
         settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
+        shorter = !settling.settled() && !shorter;
         quality = reading.doubts().isEmpty() ? "" : String.join(". ", reading.doubts());
     }
 
