@@ -80,7 +80,7 @@ public class Workshop {
         return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), habits.of(calibre, recorded));
     }
 
-    /** The histories of the newest jobs bound to a calibre, with parts called by the codes of its sheet. */
+    /** The histories of the newest jobs of a calibre that were opened up, with parts called by the codes of its sheet. */
     @Transactional(readOnly = true)
     public Map<Integer, JobHistory> historiesOf(String calibre, int most) {
         Map<Integer, JobHistory> histories = new LinkedHashMap<>();

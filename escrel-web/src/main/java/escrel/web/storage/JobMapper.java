@@ -42,8 +42,10 @@ public interface JobMapper {
     @Select("select * from step where job = #{number} order by sequence")
     List<StepRow> steps(int number);
 
-    /** The jobs of a calibre, the newest first. */
-    @Select("select number from job where calibre = #{calibre} order by number desc limit #{most}")
+    /** The jobs of a calibre that were opened up, the newest first: those of which nothing is off teach nothing. */
+    @Select("""
+            select number from job where calibre = #{calibre} and stage not in ('ARRIVED', 'READ')
+            order by number desc limit #{most}""")
     List<Integer> ofCalibre(@Param("calibre") String calibre, @Param("most") int most);
 
     /** Earlier jobs of a watch and an owner called so, the newest first. */
