@@ -1,6 +1,6 @@
 /**
  * Stand-ins for outside devices, for the demo and for tests: they speak to the app through the same doors as the real
- * thing (sound in). Everything they yield is marked as simulated where it is shown.
+ * thing (sound in), and trials on which the analysis is proved. Everything they yield is marked as simulated where it is shown.
  */
 @NullMarked
 package escrel.simulator;

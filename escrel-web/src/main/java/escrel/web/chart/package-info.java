@@ -1,4 +1,4 @@
-/** Before and after as drawn and said, for the page and the report. Leans on core and job. */
+/** Before and after as drawn and said, and sets of readings in words. Leans on core, job and format. */
 @NullMarked
 package escrel.web.chart;
 

@@ -1,4 +1,4 @@
-/** The whole job as a file, out and in again, and its readings as CSV. */
+/** The whole job as a file, out and in again. Readings as CSV are in {@code csv}. */
 @NullMarked
 package escrel.web.dossier;
 

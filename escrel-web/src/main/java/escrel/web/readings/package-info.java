@@ -1,4 +1,7 @@
-/** Readings: typed, as ranges, from recordings, or none because the watch does not run. */
+/**
+ * Readings: typed, as ranges, from recordings that are kept, or none because the watch does not run; magnetism; running in
+ * and down. Live sound is the desk's, files of readings are in {@code csv}.
+ */
 @NullMarked
 package escrel.web.readings;
 
