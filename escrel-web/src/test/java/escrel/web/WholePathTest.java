@@ -3,8 +3,8 @@ package escrel.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.handover.Stage;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.PartOn;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.Json;

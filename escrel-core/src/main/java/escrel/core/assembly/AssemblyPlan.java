@@ -3,30 +3,26 @@ package escrel.core.assembly;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
-import escrel.core.calibre.Hold;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.lubrication.LubricationState;
-import escrel.core.parts.LeftOut;
+import escrel.core.order.Constraint;
+import escrel.core.order.Node;
+import escrel.core.order.Rules;
+import escrel.core.order.Sequencer;
+import escrel.core.parts.Searches;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
-import escrel.core.service.JobHistory;
-import escrel.core.teardown.Constraint;
-import escrel.core.teardown.Constraint.Weight;
-import escrel.core.teardown.Sequencer;
-import escrel.core.teardown.TeardownState;
+import escrel.core.service.Lives;
+import escrel.core.teardown.TeardownOrder;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The way up from the present state: every part that is off, every lubrication point due and every test, in an order in
@@ -34,6 +30,9 @@ import org.jspecify.annotations.Nullable;
  * precede; points and tests as soon as their window opens. Source: M15, ordering rule 10.
  */
 public final class AssemblyPlan {
+    /** After every part of its side that does not close over it. */
+    private static final int LAST = 10_000;
+
     /** What a line of the plan is. */
     public enum Kind {
         PART,
@@ -47,107 +46,80 @@ public final class AssemblyPlan {
      * @param code of the part, point or test
      * @param why why it stands there, in words; may be empty
      */
-    public record Line(Kind kind, String code, String name, Side side, String why) {}
+    public record Line(Kind kind, String code, String name, Side side, String why) {
+        /** Its place in the order. */
+        public Node node() {
+            return switch (kind) {
+                case PART -> Node.part(code);
+                case OIL -> Node.point(code);
+                case TEST -> Node.test(code);
+            };
+        }
+    }
 
     private final CalibreSheet sheet;
-    private final TeardownState teardown;
-    private final Map<String, Line> open = new LinkedHashMap<>();
-    private final List<Constraint> constraints = new ArrayList<>();
-    private final Map<String, String> rightBefore = new LinkedHashMap<>();
+    private final Lives lives;
+    private final Rules rules;
+    private final boolean trainOiledLast;
+    private final Map<Node, Line> open = new LinkedHashMap<>();
+    private final Map<Node, Node> rightBefore = new LinkedHashMap<>();
     private final Sequencer.Sequence sequence;
 
-    private final boolean trainOiledLast;
-
-    private AssemblyPlan(TeardownState teardown, JobHistory history, Schools schools) {
-        this.sheet = teardown.sheet();
+    private AssemblyPlan(
+            Lives lives, Rules up, Schools schools, Searches searches, LubricationState oil, TestState tests) {
+        this.sheet = lives.sheet();
+        this.lives = lives;
+        this.rules = up;
         this.trainOiledLast = schools.has(Choice.TRAIN_AT_END);
-        this.teardown = teardown;
-        Set<String> leftOut = new HashSet<>();
-        history.all(LeftOut.class).map(LeftOut::part).forEach(leftOut::add);
-        parts(leftOut);
-        points(LubricationState.of(teardown, history), leftOut);
-        tests(history, leftOut);
-        rules();
-        this.sequence = Sequencer.order(items(), constraints, null);
-    }
-
-    /** The way up from here. */
-    public static AssemblyPlan from(TeardownState teardown, JobHistory history) {
-        return from(teardown, history, Schools.DEFAULT);
-    }
-
-    /** The way up from here, the train's jewels oiled as each bridge goes on or all at the end, as the schools have it. */
-    public static AssemblyPlan from(TeardownState teardown, JobHistory history, Schools schools) {
-        return new AssemblyPlan(teardown, history, schools);
-    }
-
-    private void parts(Set<String> leftOut) {
         sheet.homes().stream()
-                .filter(p -> teardown.isOff(p.code()) && !leftOut.contains(p.code()))
-                .forEach(p -> open.put(p.code(), new Line(Kind.PART, p.code(), p.name(), p.side(), whyPart(p))));
+                .filter(p ->
+                        lives.isOff(p.code()) && !lives.leftOut().containsKey(p.code()) && !searches.isLost(p.code()))
+                .forEach(p -> add(new Line(Kind.PART, p.code(), p.name(), p.side(), whyPart(p))));
+        oil.open().forEach(this::point);
+        tests.open().forEach(t -> add(new Line(Kind.TEST, t.code(), t.name(), t.side(), t.expect())));
+        this.sequence = Sequencer.order(items(), up.all(), TeardownOrder.bench(lives));
+    }
+
+    /**
+     * The way up from here.
+     *
+     * @param up rules of the way up on this sheet under these schools
+     */
+    public static AssemblyPlan from(
+            Lives lives, Rules up, Schools schools, Searches searches, LubricationState oil, TestState tests) {
+        return new AssemblyPlan(lives, up, schools, searches, oil, tests);
+    }
+
+    private void add(Line line) {
+        open.put(line.node(), line);
     }
 
     private String whyPart(Part part) {
         return sheet.earlyIns().stream()
-                .filter(e -> e.part().equals(part.code()) && teardown.isOff(e.before()))
-                .map(e -> "goes in before " + sheet.requirePart(e.before()).name() + ": " + e.why())
+                .filter(e -> e.part().equals(part.code()) && lives.isOff(e.before()))
+                .map(e -> "goes in before " + name(e.before()) + ": " + e.why())
                 .findFirst()
                 .or(() -> sheet.holdsOn(part.code()).stream()
-                        .filter(h -> teardown.isOff(h.by())
+                        .filter(h -> lives.isOff(h.by())
                                 && !sheet.requirePart(h.by()).isPowerDown())
-                        .map(h -> "before " + sheet.requirePart(h.by()).name() + ", which holds it")
+                        .map(h -> "before " + name(h.by()) + ", which holds it")
                         .findFirst())
                 .orElse("");
     }
 
-    private void points(LubricationState lubrication, Set<String> leftOut) {
-        for (OilPoint point : lubrication.open()) {
-            if (!leftOut.contains(point.part())) {
-                String why = point.before() == null
-                        ? point.why()
-                        : join("before " + sheet.requirePart(point.before()).name() + " goes on", point.why());
-                open.put(point.code(), new Line(Kind.OIL, point.code(), point.name(), point.side(), why));
-                if (point.after() == null && point.before() != null && open.containsKey(point.before())) {
-                    rightBefore.put(point.code(), point.before());
-                }
-            }
-        }
-    }
-
-    private void tests(JobHistory history, Set<String> leftOut) {
-        Map<String, TestMade> made = new HashMap<>();
-        history.all(TestMade.class).forEach(t -> made.put(t.test(), t));
-        for (AssemblyTest test : sheet.tests()) {
-            TestMade last = made.get(test.code());
-            boolean settled = last != null && last.outcome() != TestMade.Outcome.FAILED;
-            if (!settled && teardown.wasOff(test.after()) && !leftOut.contains(test.after())) {
-                open.put(test.code(), new Line(Kind.TEST, test.code(), test.name(), test.side(), test.expect()));
-            }
+    private void point(OilPoint point) {
+        String why =
+                point.before() == null ? point.why() : join("before " + name(point.before()) + " goes on", point.why());
+        Line line = new Line(Kind.OIL, point.code(), point.name(), point.side(), why);
+        add(line);
+        if (point.after() == null && point.before() != null && open.containsKey(Node.part(point.before()))) {
+            // a point that could be done at any time is done when the part it waits for is at hand
+            rightBefore.put(line.node(), Node.part(point.before()));
         }
     }
 
     private static String join(String first, String second) {
         return second.isBlank() ? first : first + ": " + second;
-    }
-
-    private void rules() {
-        sheet.holds().stream()
-                .filter(h -> h.basis() == Hold.Basis.STATED)
-                .forEach(h -> constraints.add(new Constraint(
-                        h.part(), h.by(), Weight.HOLD, name(h.part()) + " lies under it or is held by it")));
-        sheet.earlyIns().forEach(e -> constraints.add(new Constraint(e.part(), e.before(), Weight.SAFETY, e.why())));
-        sheet.oilPoints().forEach(p -> window(p.code(), p.after(), p.before(), p.name() + " can be oiled no longer"));
-        sheet.tests()
-                .forEach(t -> window(t.code(), t.after(), t.before(), t.name() + " can no longer be tested by itself"));
-    }
-
-    private void window(String code, @Nullable String after, @Nullable String before, String why) {
-        if (after != null) {
-            constraints.add(new Constraint(after, code, Weight.HOLD, name(after) + " is not on yet"));
-        }
-        if (before != null) {
-            constraints.add(new Constraint(code, before, Weight.SAFETY, why));
-        }
     }
 
     private String name(String code) {
@@ -156,56 +128,53 @@ public final class AssemblyPlan {
 
     private List<Sequencer.Item> items() {
         List<Sequencer.Item> items = new ArrayList<>();
-        List<Part> order = sheet.parts();
+        Map<String, Integer> place = new HashMap<>();
+        sheet.parts().forEach(p -> place.put(p.code(), place.size()));
         for (Line line : open.values()) {
-            if (rightBefore.containsKey(line.code())) {
-                continue;
-            }
-            if (line.kind() == Kind.PART) {
-                Part part = sheet.requirePart(line.code());
-                items.add(new Sequencer.Item(
-                        line.code(), line.side(), part.group().name(), order.size() - order.indexOf(part)));
-            } else {
-                if (trainOiledLast
-                        && line.kind() == Kind.OIL
-                        && groupOf(line.code()).equals(Group.TRAIN.name())) {
-                    // after every part of its side that does not close over it
-                    items.add(new Sequencer.Item(line.code(), line.side(), "oiled last", 10_000));
-                    continue;
-                }
-                // before any further part of the group just worked on, so that it comes as soon as its window opens
-                items.add(new Sequencer.Item(line.code(), line.side(), groupOf(line.code()), 0));
+            if (!rightBefore.containsKey(line.node())) {
+                items.add(item(line, place));
             }
         }
         return items;
     }
 
-    private String groupOf(String pointOrTest) {
-        return Stream.concat(
-                        sheet.oilPoints().stream()
-                                .filter(p -> p.code().equals(pointOrTest))
-                                .map(p -> Objects.requireNonNullElse(p.after(), p.part())),
-                        sheet.tests().stream()
-                                .filter(t -> t.code().equals(pointOrTest))
-                                .map(AssemblyTest::after))
-                .findFirst()
-                .map(code -> sheet.requirePart(code).group().name())
-                .orElse("");
+    private Sequencer.Item item(Line line, Map<String, Integer> place) {
+        if (line.kind() == Kind.PART) {
+            Part part = sheet.requirePart(line.code());
+            int last = place.size() - place.getOrDefault(part.code(), 0);
+            return new Sequencer.Item(line.node(), line.side(), part.group().name(), last);
+        }
+        String group = groupOf(line);
+        if (trainOiledLast && line.kind() == Kind.OIL && group.equals(Group.TRAIN.name())) {
+            return new Sequencer.Item(line.node(), line.side(), "oiled last", LAST);
+        }
+        // before any further part of the group just worked on, so that it comes as soon as its window opens
+        return new Sequencer.Item(line.node(), line.side(), group, 0);
+    }
+
+    private String groupOf(Line line) {
+        Optional<String> part = line.kind() == Kind.OIL
+                ? sheet.oilPoint(line.code()).map(p -> Objects.requireNonNullElse(p.after(), p.part()))
+                : sheet.test(line.code()).map(AssemblyTest::after);
+        return part.flatMap(sheet::part).map(p -> p.group().name()).orElse("");
     }
 
     /** Everything still to be done, in order. */
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();
-        for (String id : sequence.ids()) {
-            // a point that could be done at any time is done when the part it waits for is at hand
+        for (Node node : sequence.nodes()) {
             rightBefore.forEach((point, part) -> {
-                if (part.equals(id)) {
-                    lines.add(Objects.requireNonNull(open.get(point)));
+                if (part.equals(node)) {
+                    lines.add(line(point));
                 }
             });
-            lines.add(Objects.requireNonNull(open.get(id)));
+            lines.add(line(node));
         }
         return List.copyOf(lines);
+    }
+
+    private Line line(Node node) {
+        return Objects.requireNonNull(open.get(node));
     }
 
     /** The next line, or nothing when the movement is whole. */
@@ -218,20 +187,20 @@ public final class AssemblyPlan {
         return sequence.turnOvers();
     }
 
-    /** Whether a line with this code is still open. */
-    public boolean isOpen(String code) {
-        return open.containsKey(code);
+    /** The open line of this kind and code, if it is open. */
+    public Optional<Line> find(Kind kind, String code) {
+        return Optional.ofNullable(open.get(new Line(kind, code, "", Side.TRAIN, "").node()));
     }
 
     /** What doing this line now would close over or do too early, with the reason; empty when it may be done. */
-    public List<Constraint> brokenBy(String code) {
-        return constraints.stream()
-                .filter(c -> c.then().equals(code) && open.containsKey(c.first()))
+    public List<Constraint> brokenBy(Line line) {
+        return rules.before(line.node()).stream()
+                .filter(c -> c.weight() != Constraint.Weight.SEEN && open.containsKey(c.first()))
                 .toList();
     }
 
     /** Lines that may be done at this moment without closing over anything. */
     public List<Line> freeNow() {
-        return lines().stream().filter(l -> brokenBy(l.code()).isEmpty()).toList();
+        return lines().stream().filter(l -> brokenBy(l).isEmpty()).toList();
     }
 }

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  * @param after the part that must be on
  * @param before the part that must wait for it, or nothing
  * @param expect what a healthy movement does
+ * @param proof what settles it
  */
 public record AssemblyTest(
         String code,
@@ -15,8 +16,27 @@ public record AssemblyTest(
         Side side,
         String after,
         @Nullable String before,
-        String expect) {
+        String expect,
+        Proof proof) {
+    /** What settles a test. */
+    public enum Proof {
+        /** Eye and hand: whoever made it says so. */
+        SEEN,
+        /** Eye and hand, after winding a little: it raises the power. */
+        WOUND,
+        /** A reading and nothing else: a figure cannot be said with a key. */
+        READING,
+        /** The running movement drawn through the demagnetiser. */
+        DEMAGNETISED
+    }
+
     public AssemblyTest {
         expect = Copies.text(expect);
+        proof = proof == null ? Proof.SEEN : proof;
+    }
+
+    /** A test of eye and hand. */
+    public AssemblyTest(String code, String name, Side side, String after, @Nullable String before, String expect) {
+        this(code, name, side, after, before, expect, Proof.SEEN);
     }
 }

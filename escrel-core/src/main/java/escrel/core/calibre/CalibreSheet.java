@@ -158,6 +158,21 @@ public record CalibreSheet(
         return holds.stream().filter(h -> h.by().equals(part)).toList();
     }
 
+    /** The test with this code, among the sheet's own and the routine ones. */
+    public Optional<AssemblyTest> test(String code) {
+        return climbTests().stream().filter(t -> t.code().equals(code)).findFirst();
+    }
+
+    /** The lubrication point with this code, if the sheet has it. */
+    public Optional<OilPoint> oilPoint(String code) {
+        return oilPoints.stream().filter(p -> p.code().equals(code)).findFirst();
+    }
+
+    /** The tests of the way up: the sheet's own, and the routine of every running movement. */
+    public List<AssemblyTest> climbTests() {
+        return RoutineTests.with(this);
+    }
+
     /** The parts that have a home in the movement: all but the power-down. */
     public List<Part> homes() {
         return parts.stream().filter(p -> !p.isPowerDown()).toList();

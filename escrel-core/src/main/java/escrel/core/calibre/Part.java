@@ -116,6 +116,11 @@ public record Part(
         return copy(name, newUnit == null ? side : Side.IN_HAND, role, newUnit, wash, washNote, shape, aliases);
     }
 
+    /** The same part worked on from another side. */
+    public Part withSide(Side newSide) {
+        return copy(name, newSide, role, unit, wash, washNote, shape, aliases);
+    }
+
     /** The same part cleaned in another way. */
     public Part withWash(Wash newWash, String why) {
         return copy(name, side, role, unit, newWash, why, shape, aliases);

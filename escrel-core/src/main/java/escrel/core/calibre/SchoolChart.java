@@ -27,6 +27,7 @@ public final class SchoolChart {
                 && !schools.has(Choice.BALANCE_APART)
                 && !schools.has(Choice.GREASE_FLOOR)
                 && !schools.has(Choice.SETTINGS_WITH_BALANCE)
+                && !schools.has(Choice.SETTINGS_IN_PLACE)
                 && !schools.has(Choice.ESCAPE_TEETH)
                 && !schools.has(Choice.SPLIT_AT_THIRD);
         return asItIs
@@ -66,7 +67,7 @@ public final class SchoolChart {
 
     /** With the settings oiled as the balance goes in, nothing of them has to be in early. */
     private List<EarlyIn> earlyIns() {
-        if (!schools.has(Choice.SETTINGS_WITH_BALANCE)) {
+        if (!schools.has(Choice.SETTINGS_WITH_BALANCE) && !schools.has(Choice.SETTINGS_IN_PLACE)) {
             return sheet.earlyIns();
         }
         Set<String> caps = sheet.jewels().stream()

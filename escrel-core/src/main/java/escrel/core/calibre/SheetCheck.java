@@ -3,6 +3,7 @@ package escrel.core.calibre;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -28,11 +29,14 @@ public final class SheetCheck {
     public static List<String> faultsOf(CalibreSheet sheet) {
         SheetCheck check = new SheetCheck(sheet);
         if (check.sizes()) {
-            check.codes();
-            check.references();
-            check.rings();
-            check.geometry();
-            check.counts();
+            check.faults.addAll(MissingFields.of(sheet));
+            if (check.faults.isEmpty()) {
+                check.codes();
+                check.references();
+                check.rings();
+                check.geometry();
+                check.counts();
+            }
         }
         return List.copyOf(check.faults);
     }
@@ -68,9 +72,7 @@ public final class SheetCheck {
 
     private void codes() {
         for (Part part : sheet.parts()) {
-            if (part.code() == null || part.name() == null || part.group() == null || part.side() == null) {
-                faults.add("A part lacks code, name, group or side: " + part.code() + " / " + part.name());
-            } else if (!codes.add(part.code())) {
+            if (!codes.add(part.code())) {
                 faults.add("The part code '" + part.code() + "' stands twice");
             }
         }
@@ -93,9 +95,6 @@ public final class SheetCheck {
             }
         }
         for (ScrewPlace screw : sheet.screws()) {
-            if (screw.length() == null) {
-                faults.add("Screw '" + screw.code() + "' lacks a length class");
-            }
             if (!(screw.bladeMillimetres() > 0 && screw.bladeMillimetres() <= 6)) {
                 faults.add("Screw '%s' wants a blade between 0 and 6 mm, not %s"
                         .formatted(screw.code(), screw.bladeMillimetres()));
@@ -115,9 +114,6 @@ public final class SheetCheck {
             known("Oil point '" + point.code() + "'", point.part());
             knownIfGiven("The window of oil point '" + point.code() + "'", point.after());
             knownIfGiven("The window of oil point '" + point.code() + "'", point.before());
-            if (point.lubricant() == null || point.side() == null) {
-                faults.add("Oil point '" + point.code() + "' lacks lubricant or side");
-            }
         }
         for (AssemblyTest test : sheet.tests()) {
             known("Test '" + test.code() + "'", test.after());
@@ -138,38 +134,57 @@ public final class SheetCheck {
                     + ", spread " + limits.spread());
         }
         for (SidePicture picture : sheet.pictures()) {
-            if (picture.side() == null || !(picture.radius() > 0.05 && picture.radius() <= 1)) {
+            if (!(picture.radius() > 0.05 && picture.radius() <= 1)) {
                 faults.add("Picture " + picture.number() + " does not say where the plate lies in it");
             }
         }
     }
 
     private void rings() {
-        List<String> ring = RingOfHolds.find(sheet.holds().stream()
-                        .filter(h -> h.basis() == Hold.Basis.STATED)
-                        .map(h -> new RingOfHolds.Edge(h.by(), h.part()))
-                        .toList())
-                .orElse(List.of());
-        if (ring.isEmpty()) {
-            assemblyRings();
-        } else {
-            faults.add(
-                    "These parts hold each other in a ring, so none could ever come off: " + String.join(" → ", ring));
-        }
+        RingOfHolds.find(down(sheet))
+                .ifPresentOrElse(
+                        ring -> faults.add("These parts hold each other in a ring, so none could ever come off: "
+                                + String.join(" → ", ring)),
+                        () -> RingOfHolds.find(up(sheet))
+                                .map(SheetCheck::plain)
+                                .ifPresent(ring -> faults.add("On the way up these wait for each other in a ring: "
+                                        + String.join(" → ", ring))));
     }
 
-    /** On the way up: holds reversed, early parts and the windows of points and tests must not contradict each other. */
-    private void assemblyRings() {
+    /** The parts, points or tests round a ring on the way down or on the way up, by their codes; nothing on a sound sheet. */
+    public static Optional<List<String>> ringIn(CalibreSheet sheet) {
+        return RingOfHolds.find(down(sheet))
+                .or(() -> RingOfHolds.find(up(sheet)).map(SheetCheck::plain));
+    }
+
+    private static List<RingOfHolds.Edge> down(CalibreSheet sheet) {
         List<RingOfHolds.Edge> edges = new ArrayList<>();
         sheet.holds().stream()
                 .filter(h -> h.basis() == Hold.Basis.STATED)
-                .forEach(h -> edges.add(new RingOfHolds.Edge(h.part(), h.by())));
+                .forEach(h -> edges.add(new RingOfHolds.Edge(h.by(), h.part())));
+        for (Part part : sheet.parts()) {
+            String unit = part.unit();
+            if (unit != null) {
+                edges.add(new RingOfHolds.Edge(unit, part.code()));
+            }
+        }
+        return edges;
+    }
+
+    /** Holds reversed, early parts and the windows of points and tests. A point may have the code of a part: it is marked. */
+    private static List<RingOfHolds.Edge> up(CalibreSheet sheet) {
+        List<RingOfHolds.Edge> edges = new ArrayList<>();
+        down(sheet).forEach(e -> edges.add(new RingOfHolds.Edge(e.then(), e.first())));
         sheet.earlyIns().forEach(e -> edges.add(new RingOfHolds.Edge(e.part(), e.before())));
-        sheet.oilPoints().forEach(p -> window(edges, p.code(), p.after(), p.before()));
-        sheet.tests().forEach(t -> window(edges, t.code(), t.after(), t.before()));
-        RingOfHolds.find(edges)
-                .ifPresent(ring ->
-                        faults.add("On the way up these wait for each other in a ring: " + String.join(" → ", ring)));
+        sheet.oilPoints().forEach(p -> window(edges, "point " + p.code(), p.after(), p.before()));
+        sheet.tests().forEach(t -> window(edges, "test " + t.code(), t.after(), t.before()));
+        return edges;
+    }
+
+    private static List<String> plain(List<String> ring) {
+        return ring.stream()
+                .map(n -> n.startsWith("point ") || n.startsWith("test ") ? n.substring(n.indexOf(' ') + 1) : n)
+                .toList();
     }
 
     private static void window(

@@ -1,42 +1,126 @@
 package escrel.core.cleaning;
 
+import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
+import escrel.core.parts.Copy;
+import escrel.core.parts.FindingRaised;
+import escrel.core.parts.FindingWorked;
+import escrel.core.parts.Findings;
+import escrel.core.parts.Looked;
+import escrel.core.service.Episode;
+import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.TeardownState;
+import escrel.core.service.Lives;
+import escrel.core.service.OpenItem;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.Tally;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Which of the parts that came off are clean, and how each may be cleaned. */
+/**
+ * Which parts owe a rinse or a look, and how each may be cleaned. A part owes its rinse the first time it comes off;
+ * lifted again it owes one only where it is another copy or was worked on. What was rinsed, and every other copy, owes a
+ * look under the microscope. Source: craft 9, 2.9, 2.11.
+ */
 public final class CleaningState {
-    private final TeardownState teardown;
-    private final Map<String, Wash> done = new HashMap<>();
+    private final Lives lives;
+    private final Findings findings;
+    private final Map<String, Wash> ways = new HashMap<>();
+    private final Map<String, Integer> washedAt = new HashMap<>();
+    private final Map<String, Integer> lookedAt = new HashMap<>();
+    private final Map<String, Integer> touchedAt = new HashMap<>();
 
-    private CleaningState(TeardownState teardown) {
-        this.teardown = teardown;
+    private CleaningState(Lives lives, Findings findings) {
+        this.lives = lives;
+        this.findings = findings;
     }
 
     /** The state after these steps. */
-    public static CleaningState of(TeardownState teardown, JobHistory history) {
-        CleaningState state = new CleaningState(teardown);
-        history.all(Washed.class).forEach(w -> w.parts().forEach(p -> state.done.put(p, w.way())));
+    public static CleaningState of(Lives lives, JobHistory history, Findings findings) {
+        CleaningState state = new CleaningState(lives, findings);
+        history.counting().forEach(state::take);
         return state;
     }
 
-    /** How this part was cleaned, if it was. */
-    public Optional<Wash> wayOf(String part) {
-        return Optional.ofNullable(done.get(part));
+    private void take(RecordedStep entry) {
+        int at = entry.sequence();
+        if (entry.step() instanceof Washed washed) {
+            washed.parts().forEach(p -> {
+                ways.put(p, washed.way());
+                washedAt.put(p, at);
+            });
+        } else if (entry.step() instanceof Looked looked) {
+            looked.parts().forEach(p -> lookedAt.put(p, at));
+        } else if (entry.step() instanceof FindingRaised raised && raised.part() != null) {
+            lookedAt.put(raised.part(), at);
+        } else if (entry.step() instanceof FindingWorked worked) {
+            findings.byKey(worked.finding())
+                    .filter(f -> f.part() != null && !f.isAboutScrew())
+                    .ifPresent(f -> touchedAt.put(String.valueOf(f.part()), at));
+        } else if (entry.step() instanceof Happened event
+                && event.what() != Happened.What.LOST
+                && event.what() != Happened.What.FOUND_LOOSE) {
+            touchedAt.put(event.part(), at);
+        }
     }
 
-    /** Parts that came off and are not clean yet, in the order in which they came off. */
+    /** Sequence since which the copy now at hand owes a rinse; 0 when it owes none. */
+    private int rinseOwedSince(String part) {
+        Optional<Episode> last = lives.episode(part);
+        if (last.isEmpty()) {
+            return 0;
+        }
+        Episode episode = last.get();
+        Copy copy = findings.copies().now(part).orElse(null);
+        if (copy == null) {
+            // an empty home: nothing to rinse
+            return 0;
+        }
+        int owed = 0;
+        if (copy.isBroughtIn() && copy.since() > 0) {
+            owed = copy.since();
+        } else if (lives.episodesOf(part).size() == 1 && !episode.wasAbsent()) {
+            owed = episode.offAt();
+        }
+        int touched = touchedAt.getOrDefault(part, 0);
+        return touched > episode.offAt() && touched > owed ? touched : owed;
+    }
+
+    private boolean owesRinse(String part) {
+        int owed = rinseOwedSince(part);
+        return owed > 0
+                && washedAt.getOrDefault(part, 0) < owed
+                && !lives.leftOut().containsKey(part);
+    }
+
+    private boolean owesLook(String part) {
+        int offAt = lives.offAt(part);
+        int copy = findings.copies().now(part).map(Copy::since).orElse(0);
+        int owed = Math.max(washedAt.getOrDefault(part, 0), copy);
+        return offAt > 0
+                && owed > offAt
+                && lookedAt.getOrDefault(part, 0) < owed
+                && !lives.leftOut().containsKey(part);
+    }
+
+    /** How this part was cleaned for its present stay, if it was. */
+    public Optional<Wash> wayOf(String part) {
+        int since = Math.max(rinseOwedSince(part), lives.offAt(part));
+        return washedAt.getOrDefault(part, 0) > since ? Optional.ofNullable(ways.get(part)) : Optional.empty();
+    }
+
+    /** How often and how, ever in this job: for the report. */
+    public boolean wasEverWashed(String part) {
+        return washedAt.containsKey(part);
+    }
+
+    /** Parts that owe a rinse and can be rinsed now, in the order in which they came off. */
     public List<Part> due() {
-        return teardown.order().stream()
-                .filter(code -> !done.containsKey(code))
-                .map(teardown.sheet()::requirePart)
-                .filter(p -> !p.isPowerDown())
-                .toList();
+        return inHand().stream().filter(p -> owesRinse(p.code())).toList();
     }
 
     /** Of what is due, the parts that go together in this way. */
@@ -44,11 +128,58 @@ public final class CleaningState {
         return due().stream().filter(p -> p.wash() == way).toList();
     }
 
-    /** Of these parts, the ones that must not be cleaned in this way: dipping or hand work never hurts, the machine may. */
-    public List<Part> notFor(Wash way, List<String> parts) {
-        return parts.stream()
-                .map(teardown.sheet()::requirePart)
-                .filter(p -> way == Wash.MACHINE && p.wash() != Wash.MACHINE)
+    /** Clean parts that owe a look, in the order in which they came off. */
+    public List<Part> toLookAt() {
+        return inHand().stream()
+                .filter(p -> owesLook(p.code()) && !owesRinse(p.code()))
                 .toList();
+    }
+
+    private List<Part> inHand() {
+        return lives.everOff().stream()
+                .map(lives.sheet()::requirePart)
+                .filter(p -> !p.isPowerDown())
+                .toList();
+    }
+
+    /**
+     * Of these parts, the ones that must not be cleaned in this way. What is cleaned by hand only, or no further than the
+     * stance, goes into no bath at all: a dip lifts print and paint as the machine does.
+     */
+    public List<Part> notFor(Wash way, List<String> parts) {
+        CalibreSheet sheet = lives.sheet();
+        return parts.stream()
+                .map(sheet::requirePart)
+                .filter(p -> switch (way) {
+                    case MACHINE -> p.wash() != Wash.MACHINE;
+                    case DIP -> p.wash() == Wash.BY_HAND || p.wash() == Wash.STANCE;
+                    case BY_HAND -> p.wash() == Wash.STANCE;
+                    case STANCE -> false;
+                })
+                .toList();
+    }
+
+    /** The account of rinses and looks. */
+    public Tally tally() {
+        List<OpenItem> open = new ArrayList<>();
+        int total = 0;
+        for (Part part : inHand()) {
+            String code = part.code();
+            total += rinseOwedSince(code) > 0 ? 1 : 0;
+            if (owesRinse(code)) {
+                open.add(new OpenItem(
+                        "rinse:" + code + "@" + rinseOwedSince(code),
+                        code,
+                        part.name() + " was not rinsed",
+                        OpenItem.Place.WASHING));
+            } else if (owesLook(code)) {
+                open.add(new OpenItem(
+                        "look:" + code + "@" + lives.offAt(code),
+                        code,
+                        part.name() + " was not looked at since it was cleaned or brought in",
+                        OpenItem.Place.INSPECTION));
+            }
+        }
+        return new Tally(Tally.Kind.CLEANING, total, open, Math.max(0, total - open.size()) + " rinsed and looked at");
     }
 }

@@ -1,46 +1,59 @@
 package escrel.core.handover;
 
+import escrel.core.service.OpenItem;
+import escrel.core.service.Tally;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
+import java.util.Optional;
 
 /**
- * One account: what is counted, how much of it is settled, and what is still open by name.
+ * One account: what its concept counts, and which of its open items were waived.
  *
- * @param kind which account
- * @param total how many there are
- * @param open what is not settled, in words; empty when it balances
- * @param settled a sentence that breaks the settled ones down, for the report
- * @param waivedBecause reason for handing over all the same; nothing when not waived
+ * @param tally what is counted and open
+ * @param waived reasons by the key of the open item
  */
-public record Account(
-        Kind kind,
-        int total,
-        List<String> open,
-        String settled,
-        @Nullable String waivedBecause) {
-    /** The accounts of a job. Source: M17. */
-    public enum Kind {
-        HOMES,
-        SCREWS,
-        LUBRICATION,
-        TESTS,
-        FINDINGS,
-        INTERIM_PARTS,
-        SEARCHES,
-        VISITS
+public record Account(Tally tally, Map<String, String> waived) {
+    public Account {
+        waived = Map.copyOf(waived);
     }
 
-    public Account {
-        open = List.copyOf(open);
+    /** Which account. */
+    public Tally.Kind kind() {
+        return tally.kind();
+    }
+
+    /** How many there are. */
+    public int total() {
+        return tally.total();
+    }
+
+    /** What is open, waived or not. */
+    public List<OpenItem> open() {
+        return tally.open();
+    }
+
+    /** What is open and not waived: it stands in the way. */
+    public List<OpenItem> blocking() {
+        return open().stream().filter(i -> !waived.containsKey(i.key())).toList();
+    }
+
+    /** A sentence that breaks the settled ones down. */
+    public String settled() {
+        return tally.settled();
+    }
+
+    /** Why an open item may stay so, if it was waived. */
+    public Optional<String> reasonFor(OpenItem item) {
+        return Optional.ofNullable(waived.get(item.key()));
     }
 
     /** Whether nothing is open. */
     public boolean balances() {
-        return open.isEmpty();
+        return tally.balances();
     }
 
-    /** Whether it stands in the way of handing over: open and not waived. */
+    /** Whether it stands in the way of handing over. */
     public boolean blocks() {
-        return !balances() && waivedBecause == null;
+        return !blocking().isEmpty();
     }
 }

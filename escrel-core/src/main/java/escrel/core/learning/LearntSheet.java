@@ -4,17 +4,20 @@ import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.RingOfHolds;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
+import escrel.core.calibre.SheetCheck;
+import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
 import escrel.core.calibre.WatchClass;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Step;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +38,8 @@ public final class LearntSheet {
     private final List<Hold> holds;
     private final Map<String, ScrewsStated> screws = new LinkedHashMap<>();
     private final List<SidePicture> pictures;
+    /** From where parts were worked on before they were said to have come away with something. */
+    private final Map<String, Side> sides = new HashMap<>();
 
     private LearntSheet(CalibreSheet base) {
         this.base = base;
@@ -83,23 +88,32 @@ public final class LearntSheet {
                 List.of());
     }
 
-    /** Whether a hold would close a ring with what is known already: the parts round it, or nothing. */
+    /**
+     * Whether a statement "part is held by the other" would close a ring, on the way down or on the way up (where early
+     * parts and the windows of points and tests speak too): the parts round it, or nothing.
+     */
     public static Optional<List<String>> ringWith(CalibreSheet sheet, String part, String by) {
-        List<RingOfHolds.Edge> edges = new ArrayList<>();
-        sheet.holds().stream()
-                .filter(h -> h.basis() == Hold.Basis.STATED)
-                .forEach(h -> edges.add(new RingOfHolds.Edge(h.by(), h.part())));
-        edges.add(new RingOfHolds.Edge(by, part));
-        return RingOfHolds.find(edges);
+        List<Hold> holds = new ArrayList<>(sheet.holds());
+        holds.add(new Hold(part, by, "", Hold.Basis.STATED));
+        return SheetCheck.ringIn(sheet.with(sheet.parts(), sheet.screws(), holds));
+    }
+
+    /** Whether "came away with" would close a ring: the parts round it, or nothing. */
+    public static Optional<List<String>> ringWithUnit(CalibreSheet sheet, String part, String unit) {
+        List<Part> parts = sheet.parts().stream()
+                .map(p -> p.code().equals(part) ? p.withUnit(unit) : p)
+                .toList();
+        return SheetCheck.ringIn(sheet.with(parts, sheet.screws(), sheet.holds()));
     }
 
     private boolean take(Step step) {
         if (step instanceof PartNamed named) {
             parts.putIfAbsent(named.code(), named.part());
+            sides.putIfAbsent(named.code(), named.side());
         } else if (step instanceof PartRenamed renamed) {
             change(renamed.part(), p -> p.withName(renamed.name()));
         } else if (step instanceof CameTogether together) {
-            change(together.part(), p -> p.withUnit(together.unit().isEmpty() ? null : together.unit()));
+            together(together);
         } else if (step instanceof Pinned pin) {
             double radius = base.data().diameterMillimetres() / 2;
             change(
@@ -121,19 +135,30 @@ public final class LearntSheet {
         return true;
     }
 
+    /** Taken back, a part is worked on again from where it was before; a unit that would close a ring is left aside. */
+    private void together(CameTogether said) {
+        if (said.unit().isEmpty()) {
+            change(said.part(), p -> p.withUnit(null).withSide(sides.getOrDefault(p.code(), p.side())));
+        } else if (parts.containsKey(said.unit())
+                && ringWithUnit(sheet(), said.part(), said.unit()).isEmpty()) {
+            change(said.part(), p -> {
+                if (p.unit() == null) {
+                    sides.put(p.code(), p.side());
+                }
+                return p.withUnit(said.unit());
+            });
+        }
+    }
+
     private void state(HoldStated stated) {
         boolean known = parts.containsKey(stated.part()) && parts.containsKey(stated.by());
         boolean there = holds.stream()
                 .anyMatch(h ->
                         h.part().equals(stated.part()) && h.by().equals(stated.by()) && h.basis() == Hold.Basis.STATED);
         // binding to a sheet later can make a stated hold contradict the sheet's own: the sheet goes before
-        if (known && !there && ringWith(withHolds(), stated.part(), stated.by()).isEmpty()) {
+        if (known && !there && ringWith(sheet(), stated.part(), stated.by()).isEmpty()) {
             holds.add(new Hold(stated.part(), stated.by(), stated.why(), Hold.Basis.STATED));
         }
-    }
-
-    private CalibreSheet withHolds() {
-        return base.with(base.parts(), base.screws(), holds);
     }
 
     private void change(String part, UnaryOperator<Part> how) {
@@ -141,35 +166,71 @@ public final class LearntSheet {
     }
 
     private CalibreSheet sheet() {
-        List<ScrewPlace> all = new ArrayList<>(base.screws().stream()
-                .filter(s -> !screws.containsKey(s.part()))
-                .toList());
-        screws.values().stream().filter(s -> parts.containsKey(s.part())).forEach(s -> all.addAll(places(s)));
+        List<ScrewPlace> all = new ArrayList<>();
+        for (ScrewPlace screw : base.screws()) {
+            if (!replaced(screw.part())) {
+                all.add(screw);
+            }
+        }
+        screws.values().stream()
+                .filter(s -> parts.containsKey(s.part()) && replaced(s.part()))
+                .forEach(s -> all.addAll(places(s)));
         CalibreSheet grown = base.with(List.copyOf(parts.values()), all, holds);
         return pictures.equals(base.pictures())
                 ? grown
                 : grown.called(base.id(), base.name(), base.data(), List.copyOf(pictures));
     }
 
+    /**
+     * Whether what was stated takes the place of the sheet's screws of a part. A statement tells one kind; where the sheet
+     * tells several apart (length, thread, head) it knows better, and a different number is said by the count only.
+     */
+    private boolean replaced(String part) {
+        return screws.containsKey(part) && kindsOnSheet(part) <= 1;
+    }
+
+    private long kindsOnSheet(String part) {
+        return base.screwsOf(part).stream()
+                .map(s -> s.length() + "/" + s.thread() + "/" + s.head())
+                .distinct()
+                .count();
+    }
+
     /** Screws around the pin of their part, since nobody has pinned them one by one. */
     private List<ScrewPlace> places(ScrewsStated stated) {
-        Shape shape = parts.get(stated.part()).shape();
+        List<ScrewPlace> known = base.screwsOf(stated.part());
+        Shape shape = Objects.requireNonNull(parts.get(stated.part())).shape();
         double[] middle = shape == null ? new double[] {0, 0} : shape.middle();
         double away = base.data().diameterMillimetres() / 40;
         List<ScrewPlace> places = new ArrayList<>();
         for (int i = 0; i < stated.count(); i++) {
             double angle = 2 * Math.PI * i / stated.count();
-            places.add(new ScrewPlace(
-                    stated.part() + "-s" + (i + 1),
-                    stated.part(),
-                    middle[0] + away * Math.cos(angle),
-                    middle[1] + away * Math.sin(angle),
-                    stated.length(),
-                    ScrewPlace.Head.FLAT,
-                    stated.thread(),
-                    1.0,
-                    ScrewPlace.Home.ANY_OF_ITS_KIND,
-                    "place not pinned"));
+            if (i < known.size()) {
+                ScrewPlace old = known.get(i);
+                places.add(new ScrewPlace(
+                        old.code(),
+                        old.part(),
+                        old.x(),
+                        old.y(),
+                        stated.length(),
+                        old.head(),
+                        stated.thread(),
+                        old.bladeMillimetres(),
+                        old.home(),
+                        old.note()));
+            } else {
+                places.add(new ScrewPlace(
+                        stated.part() + "-s" + (i + 1),
+                        stated.part(),
+                        middle[0] + away * Math.cos(angle),
+                        middle[1] + away * Math.sin(angle),
+                        stated.length(),
+                        ScrewPlace.Head.FLAT,
+                        stated.thread(),
+                        1.0,
+                        ScrewPlace.Home.ANY_OF_ITS_KIND,
+                        "place not pinned"));
+            }
         }
         return places;
     }

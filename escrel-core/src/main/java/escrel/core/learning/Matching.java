@@ -47,10 +47,16 @@ public final class Matching {
     private static boolean fits(Part part, Part other, int sureness) {
         return switch (sureness) {
             case 0 -> part.code().equals(other.code());
-            case 1 -> plain(part.name()).equals(plain(other.name()));
+            case 1 -> !plain(part.name()).isEmpty() && plain(part.name()).equals(plain(other.name()));
             case 2 -> part.role() != null && part.role() == other.role();
-            default -> part.group() == other.group() && sharesAWord(part, other);
+            default ->
+                part.group() == other.group() && numbers(part).equals(numbers(other)) && sharesAWord(part, other);
         };
+    }
+
+    /** "Reverser 1" and "Reverser 2" share a word and are not the same. */
+    private static String numbers(Part part) {
+        return plain(part.name()).replaceAll("[^\\p{N}]+", " ").strip();
     }
 
     private static boolean sharesAWord(Part part, Part other) {
@@ -60,10 +66,11 @@ public final class Matching {
         return words.stream().anyMatch(w -> w.length() > 3);
     }
 
+    /** Letters and digits of any script; what stands in brackets is left out. */
     private static String plain(String name) {
         return name.toLowerCase(Locale.ROOT)
                 .replaceAll("\\(.*?\\)", "")
-                .replaceAll("[^a-z ]", " ")
+                .replaceAll("[^\\p{L}\\p{M}\\p{N} ]", " ")
                 .replaceAll(" +", " ")
                 .strip();
     }

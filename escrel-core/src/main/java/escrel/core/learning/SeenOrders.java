@@ -7,6 +7,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What several teardowns of one calibre say about the order of its parts. A pair that occurred both ways cannot be a
@@ -22,6 +24,8 @@ public final class SeenOrders {
      * @param times in how many teardowns both came off in this order
      */
     public record Pair(String first, String then, int times) {}
+
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,6}) times");
 
     private final Set<String> names = new LinkedHashSet<>();
     private final Map<String, Map<String, Integer>> before = new HashMap<>();
@@ -86,5 +90,16 @@ public final class SeenOrders {
             }
         }
         return List.copyOf(chain);
+    }
+
+    /** "once", "5 times". */
+    static String timesWords(int times) {
+        return times == 1 ? "once" : times + " times";
+    }
+
+    /** How often, read back from such words; 1 where they name no number. */
+    static int timesIn(String words) {
+        Matcher number = NUMBER.matcher(words);
+        return number.find() ? Integer.parseInt(number.group(1)) : 1;
     }
 }

@@ -136,16 +136,17 @@ public final class SheetDifference {
                                         part.name(),
                                         is,
                                         is == 1 ? "screw" : "screws",
-                                        was > 0 ? ", the sheet has " + was : ""),
-                        true);
+                                        was > 0 ? ", the sheet has " + was + ": accept to change them" : ""),
+                        // what the sheet knows of screws goes by nobody's count in passing
+                        was == 0);
             }
         }
     }
 
-    /** Length and thread of each screw; where it stands within its part does not matter here. */
+    /** Length, thread and head of each screw; where it stands within its part does not matter here. */
     private static List<String> kinds(CalibreSheet sheet, Part part) {
         return sheet.screwsOf(part.code()).stream()
-                .map(s -> s.length() + "/" + s.thread())
+                .map(s -> s.length() + "/" + s.thread() + "/" + s.head())
                 .toList();
     }
 
@@ -176,12 +177,7 @@ public final class SheetDifference {
         List<SeenOrders.Pair> chain = orders.chain();
         for (SeenOrders.Pair pair : chain) {
             boolean said = has(learnt, pair.then(), pair.first(), Hold.Basis.STATED);
-            boolean known = base.holds().stream()
-                    .anyMatch(h -> h.basis() == Hold.Basis.SEEN
-                            && h.part().equals(pair.then())
-                            && h.by().equals(pair.first())
-                            && h.why().equals(seenWords(pair)));
-            if (!said && !known && both(pair.first(), pair.then())) {
+            if (!said && timesOnSheet(pair.first(), pair.then()) < pair.times() && both(pair.first(), pair.then())) {
                 line(
                         Kind.SEEN_SO,
                         pair.first() + ">" + pair.then(),
@@ -190,22 +186,40 @@ public final class SheetDifference {
             }
         }
         for (Hold hold : base.holds()) {
-            boolean still = chain.stream()
-                    .anyMatch(p -> p.then().equals(hold.part()) && p.first().equals(hold.by()));
-            if (hold.basis() == Hold.Basis.SEEN && !still) {
-                line(
-                        Kind.NO_LONGER_SEEN,
-                        hold.by() + ">" + hold.part(),
-                        "%s before %s is dropped: %s"
-                                .formatted(
-                                        name(hold.by()),
-                                        name(hold.part()),
-                                        orders.seenBothWays(hold.by(), hold.part())
-                                                ? "it was seen both ways"
-                                                : "it follows from other lines"),
-                        true);
+            if (hold.basis() == Hold.Basis.SEEN) {
+                noLongerSeen(hold, chain);
             }
         }
+    }
+
+    /** A pair these teardowns never met stays as the sheet has it; it goes when one went the other way, or others say it. */
+    private void noLongerSeen(Hold hold, List<SeenOrders.Pair> chain) {
+        boolean still = chain.stream()
+                .anyMatch(p -> p.then().equals(hold.part()) && p.first().equals(hold.by()));
+        boolean contradicted = orders.timesBefore(hold.part(), hold.by()) > 0;
+        boolean follows = !still
+                && orders.alwaysBefore(hold.by(), hold.part()) > 0
+                && orders.alwaysBefore(hold.by(), hold.part()) >= timesOnSheet(hold.by(), hold.part());
+        if (contradicted || follows) {
+            line(
+                    Kind.NO_LONGER_SEEN,
+                    hold.by() + ">" + hold.part(),
+                    "%s before %s is dropped: %s"
+                            .formatted(
+                                    name(hold.by()),
+                                    name(hold.part()),
+                                    contradicted ? "it was seen both ways" : "it follows from other lines"),
+                    true);
+        }
+    }
+
+    /** How often the sheet says a pair was seen so; 0 when it does not. */
+    private int timesOnSheet(String first, String then) {
+        return base.holds().stream()
+                .filter(h -> h.basis() == Hold.Basis.SEEN && h.part().equals(then) && h.by().equals(first))
+                .mapToInt(h -> SeenOrders.timesIn(h.why()))
+                .max()
+                .orElse(0);
     }
 
     private boolean both(String a, String b) {
@@ -217,7 +231,7 @@ public final class SheetDifference {
     }
 
     private static String times(int times) {
-        return times == 1 ? "once" : times + " times";
+        return SeenOrders.timesWords(times);
     }
 
     private static String seenWords(SeenOrders.Pair pair) {

@@ -19,4 +19,9 @@ public record FindingRaised(@Nullable String part, Grade grade, Defect defect, O
     public Step withParts(UnaryOperator<String> code) {
         return part == null ? this : new FindingRaised(code.apply(part), grade, defect, origin, words);
     }
+
+    @Override
+    public @Nullable String emptyHome() {
+        return part != null && grade == Grade.MISSING && origin != Origin.THIS_SERVICE ? part : null;
+    }
 }

@@ -1,19 +1,21 @@
 package escrel.core.parts;
 
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
+import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Lives;
+import escrel.core.service.OpenItem;
+import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
-import java.time.Instant;
+import escrel.core.service.ScrewsFound;
+import escrel.core.service.Tally;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The findings of a job: those raised in words, and those that a teardown step itself raises (a part found in grade 3 or
@@ -21,47 +23,52 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Findings {
     private final List<Finding> all;
+    private final Copies copies;
 
-    private Findings(List<Finding> all) {
+    private Findings(List<Finding> all, Copies copies) {
         this.all = List.copyOf(all);
+        this.copies = copies;
     }
 
     /** The findings after these steps, in the order in which they were raised. */
-    public static Findings of(JobHistory history) {
-        Map<String, Decided> decisions = new HashMap<>();
-        history.all(Decided.class).forEach(d -> decisions.put(d.finding(), d));
+    public static Findings of(Lives lives, JobHistory history) {
+        Decisions decisions = Decisions.of(history);
         List<Finding> found = new ArrayList<>();
         for (RecordedStep entry : history.counting()) {
-            String key = String.valueOf(entry.sequence());
             if (entry.step() instanceof FindingRaised raised) {
-                found.add(new Finding(
+                String key = String.valueOf(entry.sequence());
+                found.add(decisions.put(new Finding(
                         key,
                         entry.at(),
+                        entry.sequence(),
                         raised.part(),
                         raised.grade(),
                         raised.defect(),
                         raised.origin(),
                         raised.words(),
-                        decisions.get(key)));
+                        null,
+                        0,
+                        null)));
             } else if (entry.step() instanceof PartOff off) {
-                fromTeardown(entry.at(), key, off, decisions, found);
+                fromTeardown(entry, off, decisions, found);
             } else if (entry.step() instanceof Happened event) {
-                happened(entry.at(), key, event, decisions, found);
+                happened(entry, event, decisions, found);
             }
         }
-        return new Findings(found);
+        Copies copies = Copies.of(lives, history, found);
+        Settlement settlement = new Settlement(history, copies);
+        return new Findings(
+                found.stream().map(f -> f.wanting(settlement.wanting(f))).toList(), copies);
     }
 
-    private static void fromTeardown(
-            Instant at, String key, PartOff off, Map<String, Decided> decisions, List<Finding> found) {
+    private static void fromTeardown(RecordedStep entry, PartOff off, Decisions decisions, List<Finding> found) {
         boolean replace = off.plan() == PartOff.Plan.REPLACE;
         if (off.asFound().needsDecision() || replace) {
             String words = replace ? join("to be replaced", off.note()) : off.note();
             Grade grade = off.asFound().needsDecision() ? off.asFound() : Grade.MEND;
-            found.add(made(at, key, off.part(), grade, Defect.OTHER, words, decisions.get(key)));
+            found.add(decisions.put(made(entry, "", off.part(), grade, Defect.OTHER, Origin.UNKNOWN, words)));
         }
         if (off.screws() != ScrewsFound.AS_ON_SHEET) {
-            String screwKey = key + Finding.SCREW_SUFFIX;
             Grade grade = off.screws() == ScrewsFound.ONE_MISSING ? Grade.MISSING : Grade.MEND;
             Defect defect = switch (off.screws()) {
                 case ONE_MISSING -> Defect.ABSENT;
@@ -73,12 +80,12 @@ public final class Findings {
                 case ONE_FOREIGN -> "one screw is not of this calibre";
                 default -> "one screw damaged";
             };
-            found.add(made(at, screwKey, off.part(), grade, defect, words, decisions.get(screwKey)));
+            found.add(
+                    decisions.put(made(entry, Finding.SCREW_SUFFIX, off.part(), grade, defect, Origin.UNKNOWN, words)));
         }
     }
 
-    private static void happened(
-            Instant at, String key, Happened event, Map<String, Decided> decisions, List<Finding> found) {
+    private static void happened(RecordedStep entry, Happened event, Decisions decisions, List<Finding> found) {
         if (event.what() == Happened.What.FOUND_AGAIN) {
             // found again: nothing is left to decide about the loss
             found.removeIf(f -> event.part().equals(f.part())
@@ -104,8 +111,7 @@ public final class Findings {
             case DAMAGED_NOW -> "damaged in this service";
             default -> "taken apart by mistake";
         };
-        found.add(new Finding(
-                key, at, event.part(), grade, defect, origin, join(words, event.words()), decisions.get(key)));
+        found.add(decisions.put(made(entry, "", event.part(), grade, defect, origin, join(words, event.words()))));
     }
 
     private static String join(String first, String second) {
@@ -113,8 +119,19 @@ public final class Findings {
     }
 
     private static Finding made(
-            Instant at, String key, String part, Grade grade, Defect defect, String words, @Nullable Decided decided) {
-        return new Finding(key, at, part, grade, defect, Origin.UNKNOWN, words, decided);
+            RecordedStep entry, String suffix, String part, Grade grade, Defect defect, Origin origin, String words) {
+        return new Finding(
+                entry.sequence() + suffix,
+                entry.at(),
+                entry.sequence(),
+                part,
+                grade,
+                defect,
+                origin,
+                words,
+                null,
+                0,
+                null);
     }
 
     /** All findings, first raised first. */
@@ -137,10 +154,50 @@ public final class Findings {
         return all.stream().filter(f -> f.key().equals(key)).findFirst();
     }
 
-    /** Whether a decision puts another part in the place of the one with this code. */
-    public boolean isReplaced(String part) {
-        return on(part).stream()
-                .anyMatch(f -> !f.isAboutScrew()
-                        && f.decision().filter(d -> d.decision().replaces()).isPresent());
+    /** Which copy sits in each home. */
+    public Copies copies() {
+        return copies;
+    }
+
+    /** What is open of the findings, whether the decision or what it asks for. Source: M17. */
+    public Tally tally(CalibreSheet sheet) {
+        List<OpenItem> open = all.stream()
+                .filter(f -> !f.isSettled() && !f.isInterim())
+                .map(f -> item("finding:", f, ": " + f.wanting(), sheet))
+                .toList();
+        long decided =
+                all.stream().filter(f -> f.decided() != null && f.isSettled()).count();
+        long quiet =
+                all.stream().filter(f -> f.decided() == null && f.isSettled()).count();
+        return new Tally(
+                Tally.Kind.FINDINGS,
+                all.size(),
+                open,
+                "%d decided and done, %d need no decision".formatted(decided, quiet));
+    }
+
+    /** Interim parts that wait for their replacement: they keep the job open. */
+    public Tally interim(CalibreSheet sheet) {
+        List<OpenItem> open = all.stream()
+                .filter(Finding::isInterim)
+                .map(f -> item("interim:", f, " waits for its replacement", sheet))
+                .toList();
+        return new Tally(
+                Tally.Kind.INTERIM_PARTS, open.size(), open, open.isEmpty() ? "no interim part in the movement" : "");
+    }
+
+    private static OpenItem item(String kind, Finding finding, String what, CalibreSheet sheet) {
+        return new OpenItem(
+                kind + finding.key() + "@" + finding.decidedAt(),
+                finding.part(),
+                describe(finding, sheet) + what,
+                OpenItem.Place.INSPECTION);
+    }
+
+    private static String describe(Finding finding, CalibreSheet sheet) {
+        String part = finding.part();
+        String where =
+                part == null ? "the watch" : sheet.part(part).map(Part::name).orElse(part);
+        return finding.words().isBlank() ? where : where + " (" + finding.words() + ")";
     }
 }

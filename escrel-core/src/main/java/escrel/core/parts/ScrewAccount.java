@@ -3,13 +3,16 @@ package escrel.core.parts;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
-import escrel.core.service.JobHistory;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
+import escrel.core.service.OpenItem;
+import escrel.core.service.PartOff;
+import escrel.core.service.RuleBook;
+import escrel.core.service.ScrewsFound;
+import escrel.core.service.Tally;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -39,9 +42,8 @@ public final class ScrewAccount {
     private ScrewAccount() {}
 
     /** A row for every part, length class and thread that the sheet has screws of, in the order of the sheet. */
-    public static List<Row> of(TeardownState state, JobHistory history) {
+    public static List<Row> of(TeardownState state, Findings findings) {
         CalibreSheet sheet = state.sheet();
-        Findings findings = Findings.of(history);
         List<Row> rows = new ArrayList<>();
         for (Part part : sheet.parts()) {
             Map<String, List<ScrewPlace>> kinds = new LinkedHashMap<>();
@@ -56,6 +58,39 @@ public final class ScrewAccount {
             }
         }
         return List.copyOf(rows);
+    }
+
+    /** The account of screws: those in the tray, and those eased in their place that wait to be tightened. */
+    public static Tally tally(TeardownState state, RuleBook book) {
+        CalibreSheet sheet = state.sheet();
+        List<OpenItem> open = new ArrayList<>();
+        for (ScrewPlace screw : state.screwsOut()) {
+            if (!state.isLeftOut(screw.part())) {
+                open.add(new OpenItem(
+                        "screw:" + screw.code() + "@" + state.lives().offAt(screw.part()),
+                        screw.part(),
+                        "%s of %s (%s) is out"
+                                .formatted(
+                                        screw.code(),
+                                        sheet.requirePart(screw.part()).name(),
+                                        screw.length()
+                                                .name()
+                                                .toLowerCase(Locale.ROOT)
+                                                .replace('_', ' ')),
+                        OpenItem.Place.CLIMB));
+            }
+        }
+        int home = sheet.screws().size() - open.size();
+        if (book.asksForAll()) {
+            state.lives()
+                    .eased()
+                    .forEach((part, at) -> open.add(new OpenItem(
+                            "eased:" + part + "@" + at,
+                            part,
+                            sheet.requirePart(part).name() + " was eased: tighten it again",
+                            OpenItem.Place.CLIMB)));
+        }
+        return new Tally(Tally.Kind.SCREWS, sheet.screws().size(), open, home + " in their holes");
     }
 
     private static Row row(TeardownState state, Findings findings, Part part, List<ScrewPlace> screws, boolean first) {

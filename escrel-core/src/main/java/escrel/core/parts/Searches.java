@@ -1,29 +1,41 @@
 package escrel.core.parts;
 
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
+import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Lives;
+import escrel.core.service.OpenItem;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.Tally;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
 /** Open questions that nothing may close over: parts that were lost, fragments nobody has placed. Source: M17. */
 public final class Searches {
-    private final Set<String> lost = new LinkedHashSet<>();
-    private final Set<String> everLost = new LinkedHashSet<>();
+    private final Map<String, Integer> lost = new LinkedHashMap<>();
+    private final Set<String> everLost = new HashSet<>();
     private final Map<Integer, FragmentFound> unexplained = new LinkedHashMap<>();
-    private final Map<Integer, FragmentExplained> explained = new LinkedHashMap<>();
+    private final Map<Integer, FragmentExplained> explained = new HashMap<>();
 
     private Searches() {}
 
-    /** What is still searched for after these steps. A lost part whose replacement was decided is no longer searched for. */
-    public static Searches of(JobHistory history) {
+    /**
+     * The searches after these steps. A part is searched for until it is found, fitted, or another copy is at hand; a
+     * copy that is lost too is searched for like the first.
+     */
+    public static Searches of(Lives lives, JobHistory history, Findings findings) {
         Searches searches = new Searches();
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof Happened event) {
-                searches.happened(event);
+                searches.happened(event, entry.sequence());
+            } else if (entry.step() instanceof CopyAtHand hand) {
+                searches.lost.remove(hand.part());
             } else if (entry.step() instanceof FragmentFound fragment) {
                 searches.unexplained.put(entry.sequence(), fragment);
             } else if (entry.step() instanceof FragmentExplained words) {
@@ -31,14 +43,21 @@ public final class Searches {
                 searches.explained.put(words.fragment(), words);
             }
         }
-        Findings findings = Findings.of(history);
-        searches.lost.removeIf(findings::isReplaced);
+        searches.lost.entrySet().removeIf(e -> isOver(e.getKey(), e.getValue(), lives, history, findings));
         return searches;
     }
 
-    private void happened(Happened event) {
+    private static boolean isOver(String part, int lostAt, Lives lives, JobHistory history, Findings findings) {
+        boolean fittedSince = lives.episode(part).filter(e -> e.onAt() > lostAt).isPresent();
+        // by the first rule book deciding on another one ended the search
+        boolean decided = !history.ruleBook().asksForAll()
+                && findings.on(part).stream().anyMatch(f -> f.replaces() && f.decidedAt() > lostAt);
+        return fittedSince || decided;
+    }
+
+    private void happened(Happened event, int at) {
         if (event.what() == Happened.What.LOST) {
-            lost.add(event.part());
+            lost.put(event.part(), at);
             everLost.add(event.part());
         } else if (event.what() == Happened.What.FOUND_AGAIN) {
             lost.remove(event.part());
@@ -47,26 +66,34 @@ public final class Searches {
 
     /** Codes of parts with a search open, first lost first. */
     public List<String> lost() {
-        return new ArrayList<>(lost);
+        return new ArrayList<>(lost.keySet());
     }
 
     /** Whether a search for this part is open. */
     public boolean isLost(String part) {
-        return lost.contains(part);
-    }
-
-    /** How many parts were lost at some time. */
-    public int everLost() {
-        return everLost.size();
+        return lost.containsKey(part);
     }
 
     /** Fragments without an explanation, by the sequence of the step that found them. */
     public Map<Integer, FragmentFound> unexplained() {
-        return Map.copyOf(unexplained);
+        return new LinkedHashMap<>(unexplained);
     }
 
-    /** How many fragments were placed. */
-    public int explained() {
-        return explained.size();
+    /** The account of searches and fragments. */
+    public Tally tally(CalibreSheet sheet) {
+        List<OpenItem> open = new ArrayList<>();
+        lost.forEach((part, at) -> open.add(new OpenItem(
+                "lost:" + part + "@" + at,
+                part,
+                sheet.part(part).map(Part::name).orElse(part) + " is lost: search on, or bring another one in",
+                OpenItem.Place.STRIP)));
+        unexplained.forEach((at, f) -> open.add(
+                new OpenItem("fragment:" + at, null, "a fragment is unexplained: " + f.words(), OpenItem.Place.STRIP)));
+        int total = everLost.size() + explained.size() + unexplained.size();
+        return new Tally(
+                Tally.Kind.SEARCHES,
+                total,
+                open,
+                total == 0 ? "nothing lost, no fragment" : Math.max(0, total - open.size()) + " found or explained");
     }
 }

@@ -1,12 +1,12 @@
 package escrel.core.quantity;
 
 /**
- * A number with its doubt: either a value with a standard error, or a range somebody read off, of which middle and half
- * width are kept. Its unit is that of the field that holds it.
+ * A number with its doubt: a value with a standard error, a range somebody read off (middle and half width), a single
+ * number, or a bound. Its unit is that of the field that holds it.
  *
  * @param value the value, or the middle of the range
  * @param doubt one standard error, or the half width of the range; 0 when only the number was read
- * @param kind which of the two it is
+ * @param kind which of these it is
  */
 public record Measured(double value, double doubt, Kind kind) {
     /** What the doubt stands for. */
@@ -16,7 +16,11 @@ public record Measured(double value, double doubt, Kind kind) {
         /** Half the width of a typed range from – to. */
         HALF_WIDTH,
         /** A single number read off; how sure it is, nobody said. */
-        UNSTATED
+        UNSTATED,
+        /** A lower bound: "above 300". */
+        ABOVE,
+        /** An upper bound: "below 1.0". */
+        BELOW
     }
 
     public Measured {
@@ -37,6 +41,29 @@ public record Measured(double value, double doubt, Kind kind) {
     /** A single number without any statement of doubt. */
     public static Measured single(double value) {
         return new Measured(value, 0, Kind.UNSTATED);
+    }
+
+    /** A lower bound: all that is known is that it lies above. */
+    public static Measured above(double bound) {
+        return new Measured(bound, 0, Kind.ABOVE);
+    }
+
+    /** An upper bound: all that is known is that it lies below. */
+    public static Measured below(double bound) {
+        return new Measured(bound, 0, Kind.BELOW);
+    }
+
+    /** Whether only a bound is known. */
+    public boolean isBound() {
+        return kind == Kind.ABOVE || kind == Kind.BELOW;
+    }
+
+    /**
+     * One standard error of the value: of a range its half width over √3, since it holds the extremes seen; 0 where
+     * nobody said. Source: M10.
+     */
+    public double standardError() {
+        return kind == Kind.HALF_WIDTH ? doubt / Math.sqrt(3) : doubt;
     }
 
     /** The lower end: value less doubt. */

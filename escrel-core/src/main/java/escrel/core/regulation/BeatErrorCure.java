@@ -4,6 +4,8 @@ import escrel.core.quantity.Amplitude;
 import escrel.core.quantity.BeatError;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.Measured;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -43,23 +45,54 @@ public final class BeatErrorCure {
     }
 
     /**
+     * What a trial turn says.
+     *
+     * @param shifts the shift of the jewel that is still to be made, signed like the trial: one when the side is decided;
+     *     two when both sides fit within the doubt, so that another, larger trial is wanted; none when neither does,
+     *     because the amplitude changed or the turn was not what was meant
+     */
+    public record Trial(List<Double> shifts) {
+        public Trial {
+            shifts = List.copyOf(shifts);
+        }
+
+        /** The remaining shift, when the side is decided. */
+        public Optional<Double> decided() {
+            return shifts.size() == 1 ? Optional.of(shifts.get(0)) : Optional.empty();
+        }
+
+        /** Whether both sides fit, so that the trial was too small to tell. */
+        public boolean fitsBothSides() {
+            return shifts.size() == 2;
+        }
+    }
+
+    /**
      * The remaining move after a trial: the side s is the one for which {@code |s·d₁ + α|} fits the new offset.
      *
      * @param before offset before the trial, degrees, 0 or more, with its doubt
      * @param trialDegrees α, the shift of the jewel by the trial
      * @param after offset after the trial, degrees, 0 or more, with its doubt
-     * @return the shift of the jewel that is still to be made, signed like the trial; nothing when neither side fits
-     *     within two standard errors, because the amplitude changed or the turn was not what was meant
      */
-    public static Optional<Double> remainingShift(Measured before, double trialDegrees, Measured after) {
-        double error = 2 * Math.hypot(before.doubt(), after.doubt());
-        double plus = before.value() + trialDegrees;
-        double minus = -before.value() + trialDegrees;
-        double missPlus = Math.abs(Math.abs(plus) - after.value());
-        double missMinus = Math.abs(Math.abs(minus) - after.value());
-        if (Math.min(missPlus, missMinus) > error) {
-            return Optional.empty();
+    public static Trial remainingShift(Measured before, double trialDegrees, Measured after) {
+        double error = 2 * Math.hypot(before.standardError(), after.standardError());
+        List<Double> fitting = new ArrayList<>();
+        for (double side : new double[] {before.value(), -before.value()}) {
+            double now = side + trialDegrees;
+            if (Math.abs(Math.abs(now) - after.value()) <= error && !fitting.contains(-now)) {
+                fitting.add(-now);
+            }
         }
-        return Optional.of(missPlus < missMinus ? -plus : -minus);
+        return new Trial(fitting);
+    }
+
+    /**
+     * The shift to be made where the eye saw on which side the jewel or fork rests: no trial is needed. Source: M4.
+     *
+     * @param offsetDegrees how far the jewel stands off, 0 or more
+     * @param side +1 or −1, the side seen, in the sense in which shifts are counted
+     */
+    public static double shiftFor(double offsetDegrees, int side) {
+        return -side * offsetDegrees;
     }
 }

@@ -2,8 +2,14 @@ package escrel.core.school;
 
 /** One side of a question, with its reason. The first of each question is what a new workshop starts with. */
 public enum Choice {
-    BALANCE_FIRST(School.AFTER_DIAL, "Balance off at once", "nothing can slip onto it"),
-    POWER_DOWN_FIRST(School.AFTER_DIAL, "Power down first, balance next", "one handling less under tension"),
+    BALANCE_FIRST(School.AFTER_DIAL, "First on the movement side", "nothing can slip onto it"),
+    BALANCE_AT_ONCE(School.AFTER_DIAL, "At once, still in the case", "it is safe before anything else is touched"),
+    POWER_DOWN_FIRST(School.AFTER_DIAL, "After the power is down", "one handling less under tension"),
+    BALANCE_LATE(School.AFTER_DIAL, "Late, after the automatic work", "its setting takes care of it, hands are freer"),
+    DIAL_FIRST(School.DIAL_WHEN, "First, before anything of the movement", "nothing presses on them"),
+    DIAL_WITH_ITS_SIDE(School.DIAL_WHEN, "When their side is reached", "they protect what lies beneath"),
+    FORK_BEFORE_TRAIN(School.FORK_AND_TRAIN, "Before the train", "the train is free to be felt"),
+    FORK_AFTER_TRAIN(School.FORK_AND_TRAIN, "After it, as the bridges allow", "the fork is safe under its bridge"),
     FEWEST_TURNS(School.FIRST_SIDE, "As the movement asks", "the fewest turn-overs"),
     DIAL_SIDE_FIRST(School.FIRST_SIDE, "Dial side to the bare plate, then the train", "small springs are away early"),
     TRAIN_FIRST(School.FIRST_SIDE, "Train first, keyless work last", "winding can be tried as long as possible"),
@@ -25,6 +31,8 @@ public enum Choice {
     FILM_TIP(School.EPILAME, "Caps, escape wheel, the exit stone's tip", "keeps the film off the fork's pivots"),
     FILM_NONE(School.EPILAME, "None", "clean metal and the right dose suffice"),
     SETTINGS_FIRST(School.BALANCE_SETTINGS, "First of all, on the bare plate, with a swing test", "faults show alone"),
+    SETTINGS_IN_PLACE(
+            School.BALANCE_SETTINGS, "In place with the balance fitted, from both sides", "no part is handled twice"),
     SETTINGS_WITH_BALANCE(School.BALANCE_SETTINGS, "When the balance goes in", "the oil is freshest"),
     EXIT_STONE(School.FORK_LUBRICATION, "On the exit stone's face, in rounds", "every tooth takes its share"),
     ESCAPE_TEETH(School.FORK_LUBRICATION, "On a few escape teeth", "the stone carries it on"),

@@ -5,7 +5,11 @@ import java.util.List;
 
 /** A question on which good people differ. Source: craft, schools. */
 public enum School {
-    AFTER_DIAL("What first once the dial is off", "Without shock settings the balance comes off at once, always."),
+    AFTER_DIAL(
+            "When the balance comes off",
+            "Without shock settings it comes off before anything else on the movement side, always."),
+    DIAL_WHEN("When hands and dial come off", "Hands before the dial, always."),
+    FORK_AND_TRAIN("Fork and train", "The power is down either way, unless it is let down through the train."),
     FIRST_SIDE("Which side first", "The proposal follows it as far as holds and safety let it."),
     CANNON_PINION("When the cannon pinion is drawn", ""),
     HANDS_OFF("How hands are lifted", ""),

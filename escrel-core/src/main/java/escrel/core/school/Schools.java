@@ -43,6 +43,14 @@ public final class Schools {
         return new Schools(all);
     }
 
+    /** These habits without one question: nothing speaks of it. */
+    public Schools without(School question) {
+        Map<School, Choice> rest = new EnumMap<>(School.class);
+        rest.putAll(chosen);
+        rest.remove(question);
+        return new Schools(rest);
+    }
+
     /** Whether this side was chosen. */
     public boolean has(Choice choice) {
         return chosen.get(choice.school()) == choice;

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -55,16 +56,36 @@ public final class JobHistory {
     }
 
     /**
-     * The same history with parts called by the codes of the sheet the job is bound to. Sequence and times stay, so a
-     * page made from either sends back the same number.
+     * The same history with parts called by the codes in use now. A binding says what the codes used until then are on
+     * its sheet; it speaks of the steps before it only, and one after another compose. A binding to another version of
+     * the same calibre that repeats the pairs of the one before says nothing new. Sequence and times stay, so a page made
+     * from either sends back the same number.
      */
-    public JobHistory inWordsOf(CalibreBound bound) {
-        return bound.sameAs().isEmpty()
-                ? this
-                : of(recorded.stream()
-                        .map(e ->
-                                new RecordedStep(e.sequence(), e.at(), e.step().withParts(bound::onSheet)))
-                        .toList());
+    public JobHistory inPresentCodes() {
+        List<RecordedStep> bindings =
+                counting.stream().filter(e -> e.step() instanceof CalibreBound).toList();
+        if (bindings.isEmpty()) {
+            return this;
+        }
+        List<RecordedStep> read = new ArrayList<>(recorded);
+        CalibreBound before = null;
+        for (RecordedStep entry : bindings) {
+            CalibreBound bound = (CalibreBound) entry.step();
+            boolean repeats = before != null
+                    && before.calibre().equals(bound.calibre())
+                    && before.sameAs().equals(bound.sameAs());
+            if (!bound.sameAs().isEmpty() && !repeats) {
+                for (int i = 0; i < entry.sequence() - 1; i++) {
+                    RecordedStep old = read.get(i);
+                    read.set(
+                            i,
+                            new RecordedStep(
+                                    old.sequence(), old.at(), old.step().withParts(bound::onSheet)));
+                }
+            }
+            before = bound;
+        }
+        return new JobHistory(read);
     }
 
     /** This history as it stood right after a step. */
@@ -88,6 +109,23 @@ public final class JobHistory {
                 .map(RecordedStep::step)
                 .filter(kind::isInstance)
                 .map(kind::cast);
+    }
+
+    /** By which rules the job is kept. */
+    public RuleBook ruleBook() {
+        boolean second =
+                counting.stream().anyMatch(e -> e.step() instanceof WorkAgreed || e.step() instanceof OpenedAgain);
+        return second ? RuleBook.SECOND : RuleBook.FIRST;
+    }
+
+    /** Sequence of the last counting step that fits, 0 when none does. */
+    public int lastAt(Predicate<Step> which) {
+        for (int i = counting.size() - 1; i >= 0; i--) {
+            if (which.test(counting.get(i).step())) {
+                return counting.get(i).sequence();
+            }
+        }
+        return 0;
     }
 
     /** The last counting step of one kind. */

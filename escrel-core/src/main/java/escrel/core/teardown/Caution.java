@@ -13,7 +13,9 @@ import escrel.core.school.School;
 import escrel.core.school.Schools;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Something said before a step. A question wants a second press of the key; a remark does not.
@@ -29,6 +31,10 @@ public record Caution(Kind kind, String title, String words) {
         SAYS
     }
 
+    /** Parts that release a train, whether the movement has a sheet or not. Source: craft 10. */
+    private static final Set<Role> BEARS_POWER =
+            EnumSet.of(Role.PALLET_BRIDGE, Role.TRAIN_BRIDGE, Role.BARREL_BRIDGE, Role.RATCHET_WHEEL);
+
     /** Everything to be said before this part comes off, in a workshop of the usual habits. */
     public static List<Caution> before(CalibreSheet sheet, Part part) {
         return before(sheet, part, Schools.DEFAULT);
@@ -40,7 +46,7 @@ public record Caution(Kind kind, String title, String words) {
         state(sheet, part, all);
         habits(part, schools, all);
         threads(sheet, part, all);
-        power(part, all);
+        power(sheet, part, all);
         hazards(part, all);
         if (part.role() == Role.BALANCE_COCK && sheet.data().setting() == CalibreData.Setting.NONE) {
             all.add(says(
@@ -115,17 +121,25 @@ public record Caution(Kind kind, String title, String words) {
         }
     }
 
-    private static void power(Part part, List<Caution> all) {
+    private static void power(CalibreSheet sheet, Part part, List<Caution> all) {
         if (part.isPowerDown()) {
             all.add(asks(
                     "Hold the crown",
-                    "Draw the click back and let the crown turn slowly between the fingers until nothing pulls. Shield"
-                            + " your eyes while a spring is under tension."));
+                    "Draw the click back and let the crown turn slowly between the fingers until nothing pulls. Where"
+                            + " neither crown nor ratchet screw will do, the train is the way left: the fork comes out"
+                            + " first, while there is power, and a train wheel is held and let creep. Shield your eyes"
+                            + " while a spring is under tension."));
         } else if (part.role() == Role.RATCHET_WHEEL) {
             all.add(asks(
                     "Is the power really down?",
                     "A gummed mainspring can hold hidden power and let go now. Press the ratchet wheel back with"
-                            + " pegwood: it must not turn by itself."));
+                            + " pegwood: it must not turn by itself. If it lets go, say so: it is one key."));
+        } else if (sheet.withRole(Role.POWER_DOWN).isEmpty()
+                && part.role() != null
+                && BEARS_POWER.contains(part.role())) {
+            all.add(asks(
+                    "Is the power down, and how?",
+                    "Nothing was recorded of letting it down. A train released under power spins and breaks pivots."));
         } else if (part.role() == Role.MAINSPRING) {
             all.add(asks(
                     "The spring can leap out",

@@ -1,6 +1,7 @@
 package escrel.core.teardown;
 
 import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
 import java.time.Duration;
 import java.util.ArrayList;

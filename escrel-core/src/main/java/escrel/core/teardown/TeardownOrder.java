@@ -5,13 +5,18 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
+import escrel.core.order.Constraint;
+import escrel.core.order.Node;
+import escrel.core.order.Rules;
+import escrel.core.order.Sequencer;
 import escrel.core.school.Schools;
+import escrel.core.service.Lives;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,30 +27,45 @@ import java.util.stream.Collectors;
  */
 public final class TeardownOrder {
     private final TeardownState state;
-    private final List<Constraint> constraints;
+    private final Rules rules;
     private final List<Part> remaining;
     private final int turnOvers;
 
-    private TeardownOrder(TeardownState state, List<Constraint> constraints, Sequencer.Sequence sequence) {
+    private TeardownOrder(TeardownState state, Rules rules, Sequencer.Sequence sequence) {
         this.state = state;
-        this.constraints = constraints;
-        this.remaining = sequence.ids().stream().map(state.sheet()::requirePart).toList();
+        this.rules = rules;
+        this.remaining = sequence.nodes().stream()
+                .map(n -> state.sheet().requirePart(n.code()))
+                .toList();
         this.turnOvers = sequence.turnOvers();
     }
 
     /** The way down from this state under these schools: to the target of a partial service, or all that does not stay. */
     public static TeardownOrder from(TeardownState state, Schools schools) {
+        return from(state, Rules.down(state.sheet(), schools));
+    }
+
+    /** The same with the rules of the sheet worked out before. */
+    public static TeardownOrder from(TeardownState state, Rules down) {
         Optional<String> target = state.target();
         if (target.isPresent()) {
-            return wayIn(state, schools, target.get());
+            return wayIn(state, down, target.get());
         }
         Set<String> staying = state.staying();
+        Rules rules = underPresentPower(state, down);
         return over(
                 state,
-                OrderingRules.of(state.sheet(), schools),
+                rules,
                 state.sheet().parts().stream()
-                        .filter(p -> !staying.contains(p.code()))
-                        .toList());
+                        .map(Part::code)
+                        .filter(c -> !staying.contains(c))
+                        .collect(Collectors.toSet()),
+                List.of());
+    }
+
+    /** The way in to one part under these schools. */
+    public static TeardownOrder wayIn(TeardownState state, Schools schools, String target) {
+        return wayIn(state, Rules.down(state.sheet(), schools), target);
     }
 
     /**
@@ -55,19 +75,24 @@ public final class TeardownOrder {
      *
      * @param target code of a part on the sheet
      */
-    public static TeardownOrder wayIn(TeardownState state, Schools schools, String target) {
+    public static TeardownOrder wayIn(TeardownState state, Rules down, String target) {
         CalibreSheet sheet = state.sheet();
-        List<Constraint> rules = OrderingRules.of(sheet, schools);
-        Set<String> wanted = new HashSet<>();
-        close(sheet.requirePart(target).code(), rules, wanted);
-        sheet.allWithRole(Role.POWER_DOWN).stream()
-                .filter(power -> touchesMovement(sheet, target))
-                .filter(power -> power.group() != Group.ALARM || touchesAlarm(sheet, wanted))
-                .forEach(power -> close(power.code(), rules, wanted));
-        return over(
-                state,
-                rules,
-                sheet.parts().stream().filter(p -> wanted.contains(p.code())).toList());
+        Rules rules = underPresentPower(state, down);
+        Set<Node> wanted = rules.closure(Node.part(sheet.requirePart(target).code()), Constraint::wantsReason);
+        for (Part power : sheet.allWithRole(Role.POWER_DOWN)) {
+            boolean asked =
+                    touchesMovement(sheet, target) && (power.group() != Group.ALARM || touchesAlarm(sheet, wanted));
+            Set<Node> way = asked ? rules.closure(Node.part(power.code()), Constraint::wantsReason) : Set.of();
+            // what lies beneath the target cannot come before it
+            if (!way.contains(Node.part(target))) {
+                wanted.addAll(way);
+            }
+        }
+        List<Constraint> last = wanted.stream()
+                .filter(n -> !n.code().equals(target))
+                .map(n -> new Constraint(n, Node.part(target), Constraint.Weight.SAFETY, "the way in ends with it"))
+                .toList();
+        return over(state, rules, wanted.stream().map(Node::code).collect(Collectors.toSet()), last);
     }
 
     private static boolean touchesMovement(CalibreSheet sheet, String target) {
@@ -76,51 +101,60 @@ public final class TeardownOrder {
     }
 
     /** An alarm's own barrel is let down only when its works, or a bridge over both barrels, come off. */
-    private static boolean touchesAlarm(CalibreSheet sheet, Set<String> wanted) {
+    private static boolean touchesAlarm(CalibreSheet sheet, Set<Node> wanted) {
         return sheet.parts().stream()
-                .anyMatch(p -> wanted.contains(p.code())
+                .anyMatch(p -> wanted.contains(Node.part(p.code()))
                         && (p.group() == Group.ALARM && p.role() != null
                                 || p.role() == Role.BARREL_BRIDGE
                                 || p.role() == Role.TRAIN_BRIDGE));
     }
 
-    private static void close(String part, List<Constraint> rules, Set<String> wanted) {
-        if (wanted.add(part)) {
-            rules.stream()
-                    .filter(c -> c.weight().compareTo(Constraint.Weight.SCHOOL) < 0
-                            && c.then().equals(part))
-                    .forEach(c -> close(c.first(), rules, wanted));
+    /**
+     * Where letting down by crown and ratchet screw was refused, the train is the way left: it wants the fork out while
+     * there is still power, so for fork and its bridge the usual rule turns round. Source: craft 2.7.
+     */
+    private static Rules underPresentPower(TeardownState state, Rules down) {
+        if (!state.lives().isCrownRefused()) {
+            return down;
         }
+        Set<String> powers = codes(state.sheet(), Role.POWER_DOWN);
+        Set<String> fork = new HashSet<>(codes(state.sheet(), Role.PALLET_BRIDGE));
+        fork.addAll(codes(state.sheet(), Role.PALLET_FORK));
+        return down.without(
+                c -> powers.contains(c.first().code()) && fork.contains(c.then().code()));
     }
 
-    private static TeardownOrder over(TeardownState state, List<Constraint> constraints, Collection<Part> parts) {
-        Set<String> concerned = parts.stream().map(Part::code).collect(Collectors.toSet());
+    private static Set<String> codes(CalibreSheet sheet, Role role) {
+        return sheet.allWithRole(role).stream().map(Part::code).collect(Collectors.toSet());
+    }
+
+    private static TeardownOrder over(
+            TeardownState state, Rules rules, Set<String> concerned, List<Constraint> further) {
         // a habit about a part that stays on anyway has nothing to say; holds and safety always do
-        List<Constraint> speaking = constraints.stream()
-                .filter(c -> c.weight().compareTo(Constraint.Weight.SCHOOL) < 0 || concerned.contains(c.first()))
-                .toList();
+        Rules speaking = rules.without(
+                c -> !c.wantsReason() && !concerned.contains(c.first().code()));
         List<Sequencer.Item> items = new ArrayList<>();
-        List<Part> sheetOrder = state.sheet().parts();
-        for (Part part : parts) {
-            if (!state.isOff(part.code())) {
+        Map<String, Integer> place = new HashMap<>();
+        state.sheet().parts().forEach(p -> place.put(p.code(), place.size()));
+        for (Part part : state.sheet().parts()) {
+            if (concerned.contains(part.code()) && !state.isOff(part.code())) {
                 items.add(new Sequencer.Item(
-                        part.code(), part.side(), part.group().name(), sheetOrder.indexOf(part)));
+                        Node.part(part.code()), part.side(), part.group().name(), place.getOrDefault(part.code(), 0)));
             }
         }
-        return new TeardownOrder(
-                state, speaking, Sequencer.order(items, speaking, sideUp(state).orElse(null)));
+        List<Constraint> all = new ArrayList<>(further);
+        all.addAll(speaking.all());
+        return new TeardownOrder(state, speaking, Sequencer.order(items, all, bench(state.lives())));
     }
 
-    /** The side that was worked on last, if anything came off yet. */
+    /** Where the hands are, for the next plan. */
+    public static Sequencer.Bench bench(Lives lives) {
+        return new Sequencer.Bench(lives.sideUp().orElse(null), lives.lastGroup());
+    }
+
+    /** The side that lies up, if anything was done yet that says so. */
     public static Optional<Side> sideUp(TeardownState state) {
-        List<String> order = state.order();
-        for (int i = order.size() - 1; i >= 0; i--) {
-            Side side = state.sheet().requirePart(order.get(i)).side();
-            if (side != Side.IN_HAND) {
-                return Optional.of(side);
-            }
-        }
-        return Optional.empty();
+        return state.lives().sideUp();
     }
 
     /** What is still on, in the order in which it should come off. */
@@ -150,7 +184,7 @@ public final class TeardownOrder {
                 .sum();
     }
 
-    /** What speaks against taking this part off now and wants a reason: all but what was only ever seen so. */
+    /** What speaks against taking this part off now: all but what was only ever seen so. */
     public List<Constraint> brokenBy(String part) {
         return waitingFor(part).stream()
                 .filter(c -> c.weight() != Constraint.Weight.SEEN)
@@ -159,9 +193,8 @@ public final class TeardownOrder {
 
     /** Everything that comes before this part and is still on, weightiest first; empty when it may come off. */
     public List<Constraint> waitingFor(String part) {
-        return constraints.stream()
-                .filter(c -> c.then().equals(part) && !state.isOff(c.first()))
-                .sorted(Comparator.comparing(Constraint::weight))
+        return rules.before(Node.part(part)).stream()
+                .filter(c -> !state.isOff(c.first().code()))
                 .collect(Collectors.toMap(Constraint::first, c -> c, (a, b) -> a, LinkedHashMap::new))
                 .values()
                 .stream()

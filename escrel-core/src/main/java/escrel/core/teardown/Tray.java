@@ -7,6 +7,7 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
+import escrel.core.service.PartOff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -7,6 +7,7 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
+import escrel.core.service.WorkAgreed;
 import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
@@ -62,13 +63,14 @@ class ArrivalController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
-        return new ModelAndView("redirect:/jobs/" + workshop.open(form.arrival()) + "/arrival");
+        return new ModelAndView("redirect:/jobs/" + workshop.open(form.arrival(), form.agreed()) + "/arrival");
     }
 
     private static ModelAndView blank(ArrivalForm form) {
         ModelAndView page = new ModelAndView("arrival/new");
         page.addObject("form", form);
         page.addObject("stances", Stance.values());
+        page.addObject("works", WorkAgreed.Work.values());
         return page;
     }
 
@@ -87,6 +89,8 @@ class ArrivalController {
     private String page(OpenJob job, Model model) {
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("stances", Stance.values());
+        model.addAttribute("works", WorkAgreed.Work.values());
+        model.addAttribute("agreed", job.job().agreed().orElse(null));
         model.addAttribute("opened", job.openedAt());
         model.addAttribute("sheets", sheets.all());
         model.addAttribute("bound", job.sheet());
@@ -132,6 +136,23 @@ class ArrivalController {
             return "redirect:/jobs/" + number + "/bind?calibre=" + calibre;
         }
         workshop.append(number, seq, new CalibreBound(calibre, version));
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    /** What is to be done is agreed anew; the latest counts. */
+    @PostMapping("/jobs/{number}/work")
+    String agree(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam WorkAgreed.Work work,
+            @RequestParam(defaultValue = "") String words) {
+        if (work.isLeftAlone() && words.isBlank()) {
+            throw new MendableException(
+                    "“" + work.words() + "” needs a reason",
+                    "Nothing was recorded.",
+                    "Say why in some words; the report prints it.");
+        }
+        workshop.append(number, seq, new WorkAgreed(work, words.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 

@@ -43,6 +43,9 @@ public final class SetWords {
         if (set.chronograph() == Chronograph.RUNNING) {
             parts.add("chronograph running");
         }
+        if (set.time() > 1) {
+            parts.add(set.time() == 2 ? "second time" : set.time() == 3 ? "third time" : set.time() + "th time");
+        }
         return String.join(", ", parts);
     }
 

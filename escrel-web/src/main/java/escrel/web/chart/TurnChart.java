@@ -131,7 +131,7 @@ public record TurnChart(
     }
 
     private static double whisker(Measured value, Figure figure) {
-        return Difference.STANDARD_ERRORS * Math.hypot(value.doubt(), figure.repeatability());
+        return Difference.STANDARD_ERRORS * Math.hypot(value.standardError(), figure.repeatability());
     }
 
     private static List<Pair> pairs(Turn turn, Figure figure, Scale scale) {

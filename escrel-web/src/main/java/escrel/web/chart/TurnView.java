@@ -2,13 +2,13 @@ package escrel.web.chart;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.WatchClass;
+import escrel.core.regulation.Interventions;
 import escrel.core.timing.comparison.Difference;
 import escrel.core.timing.comparison.PositionFigures;
 import escrel.core.timing.comparison.Repeatability;
 import escrel.core.timing.comparison.Targets;
 import escrel.core.timing.comparison.Turn;
 import escrel.core.timing.comparison.Verdict;
-import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.Source;
@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * The turn as shown on its page and in the report.
  *
  * @param sentences what the service changed, in words
+ * @param between what was done between the two, first first
  * @param notes where the numbers come from and what they leave open
  */
 public record TurnView(
@@ -37,6 +38,7 @@ public record TurnView(
         TurnChart amplitude,
         TurnChart beatError,
         @Nullable Rose rose,
+        List<String> between,
         List<String> notes) {
     /** A position. */
     public record Row(
@@ -61,14 +63,19 @@ public record TurnView(
     public static @Nullable TurnView of(OpenJob job) {
         Targets targets = targets(job);
         return Turn.ofService(job.readings(), targets, Repeatability.DEFAULT)
-                .map(turn -> of(turn, targets))
+                .map(turn -> of(job, turn, targets))
                 .orElse(null);
     }
 
     /** Any two sets of readings laid side by side, judged by the targets of a job. */
     public static TurnView between(OpenJob job, ReadingSet before, ReadingSet after) {
         Targets targets = targets(job);
-        return of(Turn.between(before, after, targets, Repeatability.DEFAULT), targets);
+        return of(job, Turn.between(before, after, targets, Repeatability.DEFAULT), targets);
+    }
+
+    /** The comparison itself of any two sets, by the targets of a job. */
+    public static Turn turn(OpenJob job, ReadingSet before, ReadingSet after) {
+        return Turn.between(before, after, targets(job), Repeatability.DEFAULT);
     }
 
     private static Targets targets(OpenJob job) {
@@ -76,7 +83,7 @@ public record TurnView(
         return sheet == null ? Targets.of(WatchClass.VINTAGE_NO_SHOCK_SETTING) : Targets.of(sheet);
     }
 
-    private static TurnView of(Turn turn, Targets targets) {
+    private static TurnView of(OpenJob job, Turn turn, Targets targets) {
         PositionFigures before = PositionFigures.of(turn.before());
         PositionFigures after = PositionFigures.of(turn.after());
         return new TurnView(
@@ -90,7 +97,18 @@ public record TurnView(
                 TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW)),
                 TurnChart.of(turn, TurnChart.beatError(targets.beatError())),
                 Rose.of(turn),
+                between(job, turn),
                 notes(turn));
+    }
+
+    /** What lay between two sets of this job; nothing is said where one is of an earlier service. */
+    private static List<String> between(OpenJob job, Turn turn) {
+        boolean ours = job.readings().containsAll(List.of(turn.before(), turn.after()));
+        return !ours
+                ? List.of()
+                : Interventions.between(job.job().interventions(), turn.before(), turn.after()).stream()
+                        .map(Interventions.Intervention::words)
+                        .toList();
     }
 
     private static List<String> sentences(Turn turn, PositionFigures before, PositionFigures after) {
@@ -130,18 +148,17 @@ public record TurnView(
 
     private static String verdictSentence(Turn turn) {
         List<String> parts = new ArrayList<>();
-        count(parts, turn.count(Verdict.BETTER), "better beyond the noise");
-        count(parts, turn.count(Verdict.WORSE), "worse");
-        count(parts, turn.count(Verdict.STILL_ON_TARGET), "on target before and after");
-        count(parts, turn.count(Verdict.NO_CHANGE), "without change beyond the noise");
+        for (Verdict verdict : Verdict.values()) {
+            count(parts, turn.count(verdict), verdict.words());
+        }
         return parts.isEmpty()
                 ? "No position was read on both sides."
-                : "For the rate, " + String.join(", ", parts) + ".";
+                : "For the rate, " + String.join("; ", parts) + ".";
     }
 
     private static void count(List<String> parts, long count, String words) {
         if (count > 0) {
-            parts.add(count + (count == 1 ? " position is " : " positions are ") + words);
+            parts.add(count + (count == 1 ? " position: " : " positions: ") + words);
         }
     }
 
@@ -162,12 +179,7 @@ public record TurnView(
         if (difference == null) {
             return "–";
         }
-        return switch (difference.verdict()) {
-            case BETTER -> "better";
-            case WORSE -> "worse";
-            case STILL_ON_TARGET -> "on target";
-            case NO_CHANGE -> "no change";
-        };
+        return difference.verdict().word();
     }
 
     /** The change of a rate with two standard errors: "+50.8 ± 4.5". */
@@ -186,18 +198,9 @@ public record TurnView(
         return "%s s/d, %s%s%s"
                 .formatted(
                         change(rate),
-                        verdict(rate),
+                        rate.verdict().words(),
                         also("amplitude", line.amplitude(), "%+.0f°"),
                         also("beat error", line.beatError(), "%+.1f ms"));
-    }
-
-    private static String verdict(Difference difference) {
-        return switch (difference.verdict()) {
-            case BETTER -> "better beyond the noise";
-            case WORSE -> "worse beyond the noise";
-            case STILL_ON_TARGET -> "on target before and after";
-            case NO_CHANGE -> "no change beyond the noise";
-        };
     }
 
     private static String also(String name, @Nullable Difference difference, String form) {
@@ -256,15 +259,15 @@ public record TurnView(
                                 : r.liftAngle().degrees(),
                         r.liftAngle().assumed() ? " assumed" : " from the sheet")));
         notes.add("Lift angle " + String.join(" and ", lifts) + ".");
+        List<String> unlike = Turn.unlikeWords(turn.before(), turn.after());
+        if (!unlike.isEmpty()) {
+            notes.add("Laid side by side, not compared: " + String.join(", ", unlike) + ".");
+        }
         if (turn.before().ran() && turn.before().fitted() != turn.after().fitted()) {
             notes.add("Not the same was fitted before and after.");
         }
-        if (turn.before().ran() && turn.before().wound() != turn.after().wound()) {
-            notes.add("Not equally far wound before and after.");
-        }
-        if ((turn.before().chronograph() == Chronograph.RUNNING)
-                != (turn.after().chronograph() == Chronograph.RUNNING)) {
-            notes.add("The chronograph ran on one side only.");
+        if (turn.before().ran() && turn.before().wound() != turn.after().wound() && unlike.isEmpty()) {
+            notes.add("How far it was wound was not said the same before and after.");
         }
         if (turn.afterDemagnetising()) {
             notes.add("Compared with the reading after demagnetising: what that alone changed is not counted for the"

@@ -3,14 +3,24 @@ package escrel.web.climb;
 import escrel.core.MendableException;
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestMade;
+import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
+import escrel.core.order.Constraint;
+import escrel.core.parts.CopyAtHand;
+import escrel.core.parts.Finding;
+import escrel.core.service.PartOn;
+import escrel.core.service.SchoolSetAside;
 import escrel.core.service.Step;
-import escrel.core.teardown.PartOn;
+import escrel.core.timing.readings.Demagnetised;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,9 +30,14 @@ class ClimbActions {
     /** What came of pressing the key. */
     enum Outcome {
         RECORDED,
+        /** A habit speaks against it: going on is the same key again. */
+        REMARKED,
         /** It would close over something, and no reason was given. */
         REASON_WANTED
     }
+
+    /** Slow, even passes through the demagnetiser. Source: craft 2.3. */
+    private static final int PASSES = 3;
 
     private final Workshop workshop;
 
@@ -33,47 +48,83 @@ class ClimbActions {
     /** Does a line: part on, point oiled, test passed. */
     @Transactional
     public Outcome done(int number, ClimbForm form) {
-        OpenJob job = open(number, form);
-        AssemblyPlan plan = AssemblyPlan.from(job.teardown(), job.history());
-        if (!plan.brokenBy(form.code()).isEmpty() && form.reason().isEmpty()) {
+        OpenJob job = workshop.load(number);
+        AssemblyPlan.Line line = open(job, form);
+        List<Constraint> broken = job.job().wayUp().brokenBy(line);
+        if (broken.stream().anyMatch(Constraint::wantsReason) && form.reason().isEmpty()) {
             return Outcome.REASON_WANTED;
         }
-        workshop.append(number, form.seq(), step(job, form));
+        if (broken.stream().anyMatch(Constraint::isSchool)
+                && !form.answered()
+                && form.reason().isEmpty()) {
+            return Outcome.REMARKED;
+        }
+        List<Step> steps = new ArrayList<>();
+        if (form.forThisJob()) {
+            broken.stream()
+                    .map(Constraint::school)
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .forEach(school -> steps.add(new SchoolSetAside(Objects.requireNonNull(school))));
+        }
+        steps.addAll(steps(job, form));
+        workshop.append(number, form.seq(), steps);
         return Outcome.RECORDED;
     }
 
-    private OpenJob open(int number, ClimbForm form) {
-        OpenJob job = workshop.load(number);
+    private static AssemblyPlan.Line open(OpenJob job, ClimbForm form) {
         job.requireSequence(form.seq());
-        if (!AssemblyPlan.from(job.teardown(), job.history()).isOpen(form.code())) {
-            throw new MendableException(
-                    "“" + form.code() + "” is not open on the way up",
-                    "What was recorded of it stays.",
-                    "Reload the page and choose a line from the list.");
-        }
-        return job;
+        job.requireSheet();
+        return job.job()
+                .wayUp()
+                .find(form.kind(), form.code())
+                .orElseThrow(() -> new MendableException(
+                        "“" + form.code() + "” is not open on the way up",
+                        "What was recorded of it stays.",
+                        "Reload the page and choose a line from the list."));
     }
 
-    private static Step step(OpenJob job, ClimbForm form) {
+    private static List<Step> steps(OpenJob job, ClimbForm form) {
         return switch (form.kind()) {
-            case PART -> new PartOn(form.code(), form.text(), form.reason());
-            case OIL -> new Oiled(form.code(), lubricant(job, form.code()), form.text());
-            case TEST -> new TestMade(form.code(), TestMade.Outcome.PASSED, form.text());
+            case PART -> on(job, form);
+            case OIL -> List.of(new Oiled(form.code(), lubricant(job, form.code()), form.text()));
+            case TEST -> List.of(tested(job, form));
+        };
+    }
+
+    /** A part on which another copy was decided goes on as that copy: it is at hand now, if nobody said so before. */
+    private static List<Step> on(OpenJob job, ClimbForm form) {
+        PartOn on = new PartOn(form.code(), form.text(), form.reason());
+        Optional<Finding> waiting = job.job().findings().on(form.code()).stream()
+                .filter(f -> f.replaces() && !f.isAboutScrew() && !f.isSettled() && !f.lacksSource())
+                .filter(f -> job.job().copies().of(form.code()).stream().noneMatch(c -> c.since() > f.raisedAt()))
+                .reduce((a, b) -> b);
+        return waiting.<List<Step>>map(f -> List.of(CopyAtHand.decided(form.code(), f), on))
+                .orElse(List.of(on));
+    }
+
+    private static Step tested(OpenJob job, ClimbForm form) {
+        AssemblyTest.Proof proof =
+                job.movement().test(form.code()).map(AssemblyTest::proof).orElse(AssemblyTest.Proof.SEEN);
+        return switch (proof) {
+            case READING ->
+                throw new MendableException(
+                        "A reading settles this line, no key does",
+                        "Nothing was recorded.",
+                        "Take the readings at the desk or type them, or pass the line over with a reason.");
+            case DEMAGNETISED -> new Demagnetised(PASSES, form.text());
+            default -> new TestMade(form.code(), TestMade.Outcome.PASSED, form.text());
         };
     }
 
     private static LubricantClass lubricant(OpenJob job, String point) {
-        return job.requireSheet().oilPoints().stream()
-                .filter(p -> p.code().equals(point))
-                .map(OilPoint::lubricant)
-                .findFirst()
-                .orElseThrow();
+        return job.requireSheet().oilPoint(point).map(OilPoint::lubricant).orElseThrow();
     }
 
     /** Leaves a point or test out on purpose, with a reason; a part is left out on the inspection page. */
     @Transactional
     public void passOver(int number, ClimbForm form) {
-        open(number, form);
+        open(workshop.load(number), form);
         if (form.text().isEmpty()) {
             throw new MendableException(
                     "Passing something over needs a reason",
@@ -95,7 +146,7 @@ class ClimbActions {
     /** Records a test that failed: it stays open. */
     @Transactional
     public void failed(int number, ClimbForm form) {
-        open(number, form);
+        open(workshop.load(number), form);
         workshop.append(number, form.seq(), new TestMade(form.code(), TestMade.Outcome.FAILED, form.text()));
     }
 }

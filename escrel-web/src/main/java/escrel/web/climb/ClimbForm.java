@@ -7,13 +7,17 @@ import org.jspecify.annotations.Nullable;
  * A line of the way up being done, as the page sends it.
  *
  * @param inSpiteOf why, when something would be closed over
+ * @param answered whether the habit that speaks against it was read
+ * @param forThisJob whether that habit says nothing more in this job
  */
 record ClimbForm(
         AssemblyPlan.Kind kind,
         String code,
         int seq,
         @Nullable String words,
-        @Nullable String inSpiteOf) {
+        @Nullable String inSpiteOf,
+        boolean answered,
+        boolean forThisJob) {
     String text() {
         return words == null ? "" : words.strip();
     }

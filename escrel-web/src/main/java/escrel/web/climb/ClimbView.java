@@ -2,17 +2,17 @@ package escrel.web.climb;
 
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.AssemblyPlan.Line;
+import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
+import escrel.core.job.Job;
 import escrel.core.lubrication.EscapeDosing;
+import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
-import escrel.core.parts.Findings;
-import escrel.core.service.JobHistory;
 import escrel.core.teardown.Caution;
-import escrel.core.teardown.Constraint;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param card nothing when the movement is whole
  * @param coming the lines after it
  * @param visits parts in for a visit
+ * @param lost parts with a search open: nothing closes over them
  */
 record ClimbView(
         Ladder ladder,
@@ -44,40 +45,50 @@ record ClimbView(
         boolean canUndo,
         ClimbActions.@Nullable Outcome outcome,
         @Nullable String said,
-        boolean nothingOff) {
+        boolean nothingOff,
+        List<String> lost) {
     /**
      * The card of a line.
      *
      * @param dosing rounds for the exit stone, in words, or empty
+     * @param broken holds and safety rules that speak against doing it now
+     * @param otherHabits schools that speak against it: a remark
+     * @param copy which copy goes on, where it is another than came off
+     * @param wantsReading whether a reading settles it and no key does
      * @param findings what was found on the part, so that no decision is overlooked
      */
     record Card(
             Line line,
             boolean isNext,
             List<Constraint> broken,
+            List<Constraint> otherHabits,
             @Nullable Part part,
             String screws,
             @Nullable OilPoint point,
             String dosing,
             List<Finding> findings,
+            String copy,
             boolean visiting,
-            List<Caution> habits) {}
+            List<Caution> habits,
+            boolean wantsReading,
+            boolean demagnetises) {}
 
     static ClimbView of(
-            OpenJob job,
+            OpenJob open,
             @Nullable String wanted,
             @Nullable Side side,
             ClimbActions.@Nullable Outcome outcome,
             @Nullable String said) {
+        open.requireSheet();
+        Job job = open.job();
         TeardownState state = job.teardown();
         CalibreSheet sheet = state.sheet();
-        JobHistory history = job.history();
-        AssemblyPlan plan = AssemblyPlan.from(state, history, job.schools());
+        AssemblyPlan plan = job.wayUp();
         List<Line> lines = plan.lines();
         Line current = lines.stream()
                 .filter(l -> l.code().equals(wanted))
                 .findFirst()
-                .or(plan::next)
+                .or(() -> lines.stream().findFirst())
                 .orElse(null);
         int at = current == null ? -1 : lines.indexOf(current);
         String partCode = current == null ? null : partOf(sheet, current);
@@ -88,57 +99,66 @@ record ClimbView(
                         : current.side();
         Set<String> free = plan.freeNow().stream().map(Line::code).collect(Collectors.toSet());
         return new ClimbView(
-                Ladder.of(state, history, Ladder.order(state, TeardownOrder.from(state, job.schools())), partCode),
+                Ladder.of(job, Ladder.order(job), partCode),
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, partCode, Set.of())),
                 up,
-                current == null ? null : card(job, state, plan, current),
+                current == null ? null : card(job, plan, current, at == 0),
                 lines.stream().skip(at + 1L).limit(5).toList(),
                 at > 0 ? lines.get(at - 1).code() : null,
                 at >= 0 && at < lines.size() - 1 ? lines.get(at + 1).code() : null,
                 lines.size(),
                 plan.turnOvers(),
                 state.visiting().stream().map(sheet::requirePart).toList(),
-                history.nextToTakeBack().isPresent(),
+                open.history().nextToTakeBack().isPresent(),
                 outcome,
                 said,
-                state.order().isEmpty());
+                job.lives().everOff().isEmpty(),
+                job.searches().lost().stream()
+                        .map(p -> sheet.part(p).map(Part::name).orElse(p))
+                        .toList());
     }
 
     private static String partOf(CalibreSheet sheet, Line line) {
         return switch (line.kind()) {
             case PART -> line.code();
-            case OIL -> point(sheet, line.code()).part();
-            case TEST ->
-                sheet.tests().stream()
-                        .filter(t -> t.code().equals(line.code()))
-                        .findFirst()
-                        .orElseThrow()
-                        .after();
+            case OIL -> sheet.oilPoint(line.code()).orElseThrow().part();
+            case TEST -> sheet.test(line.code()).orElseThrow().after();
         };
     }
 
-    private static OilPoint point(CalibreSheet sheet, String code) {
-        return sheet.oilPoints().stream()
-                .filter(p -> p.code().equals(code))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Card card(OpenJob job, TeardownState state, AssemblyPlan plan, Line line) {
-        CalibreSheet sheet = state.sheet();
+    private static Card card(Job job, AssemblyPlan plan, Line line, boolean next) {
+        CalibreSheet sheet = job.movement();
         Part part = line.kind() == AssemblyPlan.Kind.PART ? sheet.requirePart(line.code()) : null;
-        OilPoint point = line.kind() == AssemblyPlan.Kind.OIL ? point(sheet, line.code()) : null;
+        OilPoint point = line.kind() == AssemblyPlan.Kind.OIL
+                ? sheet.oilPoint(line.code()).orElseThrow()
+                : null;
+        AssemblyTest test =
+                line.kind() == AssemblyPlan.Kind.TEST ? sheet.test(line.code()).orElseThrow() : null;
+        List<Constraint> broken = plan.brokenBy(line);
         return new Card(
                 line,
-                plan.next().filter(line::equals).isPresent(),
-                plan.brokenBy(line.code()),
+                next,
+                broken.stream().filter(Constraint::wantsReason).toList(),
+                broken.stream().filter(Constraint::isSchool).toList(),
                 part,
                 part == null ? "" : Ladder.screwWords(sheet.screwsOf(part.code())),
                 point,
                 dosing(sheet, point),
-                part == null ? List.of() : Findings.of(job.history()).on(part.code()),
-                part != null && state.visiting().contains(part.code()),
-                part == null ? List.of() : Caution.onTheWayUp(sheet, part, job.schools()));
+                part == null ? List.of() : job.findings().on(part.code()),
+                part == null ? "" : copyWords(job, part),
+                part != null && job.lives().visiting().contains(part.code()),
+                part == null ? List.of() : Caution.onTheWayUp(sheet, part, job.schools()),
+                test != null && test.proof() == AssemblyTest.Proof.READING,
+                test != null && test.proof() == AssemblyTest.Proof.DEMAGNETISED);
+    }
+
+    /** Which copy goes on, where it is not the one that came off. */
+    private static String copyWords(Job job, Part part) {
+        return job.copies()
+                .now(part.code())
+                .filter(c -> c.isBroughtIn() && c.fittedAt() == 0)
+                .map(c -> "another one, " + c.origin().words() + (c.source().isBlank() ? "" : ", " + c.source()))
+                .orElse("");
     }
 
     private static String dosing(CalibreSheet sheet, @Nullable OilPoint point) {

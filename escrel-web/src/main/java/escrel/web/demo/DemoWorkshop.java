@@ -10,10 +10,11 @@ import escrel.core.parts.Decision;
 import escrel.core.parts.FindingRaised;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
+import escrel.core.service.WorkAgreed;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
@@ -155,7 +156,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .later(Duration.ofDays(6))
                 .wash()
                 .later(Duration.ofDays(1))
-                .climb(code -> true)
+                .climb(code -> true, Story::noReading)
                 .later(Duration.ofDays(1));
         DemoReadings.take(l43, served, ReadingState.FINAL_CASED, Fitted.CASED, 200)
                 .forEach(story::then);
@@ -180,6 +181,7 @@ class DemoWorkshop implements ApplicationRunner {
                         Stance.SYMPATHETIC,
                         "Steel case, plating of the bezel worn through, crystal crazed, crown worn smooth.",
                         "Case 20817, movement 20817: they agree."))
+                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-12", 1));
         DemoReadings.take(cv12, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 500)
                 .forEach(story::then);
@@ -214,7 +216,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .later(Duration.ofDays(1))
                 .wash()
                 .later(Duration.ofDays(1))
-                .climb(code -> !code.equals("third-wheel"));
+                .climb(code -> !code.equals("third-wheel"), Story::noReading);
         workshop.keep(HARBOUR_MASTER, daysAgo(12), story.steps());
     }
 

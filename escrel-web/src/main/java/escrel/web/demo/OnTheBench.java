@@ -7,15 +7,16 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.learning.LearntSheet;
 import escrel.core.parts.FindingRaised;
-import escrel.core.parts.Happened;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Noted;
+import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
+import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.ReadingState;
@@ -66,6 +67,7 @@ final class OnTheBench {
                         Stance.CONSERVE,
                         "Steel case, pushers stiff, dial sound.",
                         "Movement 3108; a date of an earlier repairer scratched inside the back."))
+                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-33", 1));
         DemoReadings.take(cv33, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 300)
                 .forEach(story::then);
@@ -138,6 +140,7 @@ final class OnTheBench {
                         Stance.SYMPATHETIC,
                         "Steel case, crystal scratched.",
                         "Movement 70244."))
+                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-24", 1));
         DemoReadings.take(cv24, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 2200)
                 .forEach(story::then);

@@ -2,21 +2,22 @@ package escrel.web.demo;
 
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestMade;
+import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
-import escrel.core.cleaning.CleaningState;
 import escrel.core.cleaning.Washed;
+import escrel.core.job.Job;
 import escrel.core.lubrication.Oiled;
+import escrel.core.parts.Looked;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.PartOn;
-import escrel.core.teardown.TeardownOrder;
-import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Demagnetised;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 
 /** Tells a job step by step with a clock of its own, in the order the app itself would propose. */
@@ -44,12 +46,12 @@ final class Story {
         this.pace = new Random(pace);
     }
 
-    /** Key of the finding that a part raised as it came off. */
+    /** Key of the finding that a part raised as it came off last. */
     String keyOf(String part) {
         return steps.stream()
                 .filter(s -> s.step() instanceof PartOff off && off.part().equals(part))
                 .map(s -> String.valueOf(s.sequence()))
-                .findFirst()
+                .reduce((first, last) -> last)
                 .orElseThrow();
     }
 
@@ -90,7 +92,7 @@ final class Story {
 
     /** Takes off as proposed what comes before a part. */
     Story stripUntil(String stop, Map<String, PartOff> eventful) {
-        for (Part part : TeardownOrder.from(state(), Schools.DEFAULT).remaining()) {
+        for (Part part : job().wayDown().remaining()) {
             if (part.code().equals(stop)) {
                 break;
             }
@@ -102,54 +104,72 @@ final class Story {
         return this;
     }
 
-    private TeardownState state() {
-        return TeardownState.of(sheet, JobHistory.of(steps));
+    /** The job as told so far. */
+    Job job() {
+        return Job.of(JobHistory.of(steps), sheet, Schools.DEFAULT);
     }
 
-    /** Cleans everything, each part the way its sheet asks for. */
+    /** Cleans everything, each part the way its sheet asks for, and looks at it. */
     Story wash() {
         for (Wash way : Wash.values()) {
-            List<String> due = CleaningState.of(state(), JobHistory.of(steps)).due(way).stream()
-                    .map(Part::code)
-                    .toList();
+            List<String> due =
+                    job().cleaning().due(way).stream().map(Part::code).toList();
             if (!due.isEmpty()) {
                 then(new Washed(due, way, ""));
             }
         }
-        return this;
+        List<String> look = job().cleaning().toLookAt().stream().map(Part::code).toList();
+        return look.isEmpty() || !JobHistory.of(steps).ruleBook().asksForAll() ? this : then(new Looked(look));
     }
 
-    /** Climbs the whole way as proposed. */
+    /** Climbs the whole way as proposed; nothing asks for a reading. */
     Story climbAll() {
-        AssemblyPlan.from(state(), JobHistory.of(steps)).lines().forEach(line -> then(done(line)));
-        return this;
+        return climb(code -> true, Story::noReading);
     }
 
-    /** Climbs as proposed, doing only what may be done at the moment and is wanted. */
-    Story climb(Predicate<String> wanted) {
-        boolean moved = true;
-        while (moved) {
-            Optional<AssemblyPlan.Line> next = AssemblyPlan.from(state(), JobHistory.of(steps)).freeNow().stream()
+    /** For stories in which no line asks for a reading. */
+    static void noReading(Story story) {
+        throw new IllegalStateException("a reading is asked for: say what it shows");
+    }
+
+    /**
+     * Climbs as proposed, doing only what may be done at the moment and is wanted.
+     *
+     * @param timed takes the readings when a line asks for them
+     */
+    Story climb(Predicate<String> wanted, Consumer<Story> timed) {
+        while (true) {
+            Optional<AssemblyPlan.Line> next = job().wayUp().freeNow().stream()
                     .filter(l -> wanted.test(l.code()))
                     .findFirst();
-            next.ifPresent(line -> then(done(line)));
-            moved = next.isPresent();
+            if (next.isEmpty()) {
+                return this;
+            }
+            if (proof(next.get()) == AssemblyTest.Proof.READING) {
+                timed.accept(this);
+            } else {
+                then(done(next.get()));
+            }
         }
-        return this;
+    }
+
+    private AssemblyTest.Proof proof(AssemblyPlan.Line line) {
+        return line.kind() == AssemblyPlan.Kind.TEST
+                ? sheet.test(line.code()).map(AssemblyTest::proof).orElse(AssemblyTest.Proof.SEEN)
+                : AssemblyTest.Proof.SEEN;
     }
 
     private Step done(AssemblyPlan.Line line) {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
-            case TEST -> new TestMade(line.code(), TestMade.Outcome.PASSED, "");
+            case TEST ->
+                proof(line) == AssemblyTest.Proof.DEMAGNETISED
+                        ? new Demagnetised(3, "after assembly")
+                        : new TestMade(line.code(), TestMade.Outcome.PASSED, "");
             case OIL ->
                 new Oiled(
                         line.code(),
-                        sheet.oilPoints().stream()
-                                .filter(p -> p.code().equals(line.code()))
-                                .map(OilPoint::lubricant)
-                                .findFirst()
-                                .orElseThrow(),
+                        sheet.oilPoint(line.code()).map(OilPoint::lubricant).orElseThrow(),
                         "");
         };
     }

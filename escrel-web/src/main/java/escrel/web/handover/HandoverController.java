@@ -2,15 +2,20 @@ package escrel.web.handover;
 
 import escrel.core.MendableException;
 import escrel.core.handover.Account;
-import escrel.core.handover.Accounts;
 import escrel.core.handover.HandedOver;
+import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Stage;
-import escrel.core.handover.Waived;
+import escrel.core.parts.OldPart;
+import escrel.core.service.OpenItem;
+import escrel.core.service.Step;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,56 +26,115 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The accounts, and the way out. */
 @Controller
 class HandoverController {
+    private static final int NAMED = 8;
+
     private final Workshop workshop;
 
     HandoverController(Workshop workshop) {
         this.workshop = workshop;
     }
 
+    /**
+     * An open item as shown.
+     *
+     * @param room where it is settled
+     * @param waived why it may stay open; nothing while it may not
+     */
+    record Line(OpenItem item, String room, @Nullable String waived) {
+        static Line of(Account account, OpenItem item) {
+            String room = switch (item.where()) {
+                case STRIP -> "strip";
+                case CLIMB -> "climb";
+                case INSPECTION -> "inspect";
+                case WASHING -> "wash";
+                case READINGS -> "readings";
+            };
+            return new Line(item, room, account.reasonFor(item).orElse(null));
+        }
+    }
+
+    /** An account as shown. */
+    record Row(Account account, String name, List<Line> lines) {
+        static Row of(Account account) {
+            return new Row(
+                    account,
+                    account.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    account.open().stream().map(i -> Line.of(account, i)).toList());
+        }
+    }
+
     @GetMapping("/jobs/{number}/handover")
     String handover(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
-        List<Account> accounts = Accounts.of(job.requireSheet(), job.history());
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("accounts", accounts);
-        model.addAttribute("mayLeave", Accounts.mayLeave(accounts));
+        model.addAttribute("rows", job.job().accounts().stream().map(Row::of).toList());
+        model.addAttribute("mayLeave", job.job().mayLeave());
         model.addAttribute("gone", job.stage() == Stage.HANDED_OVER);
+        model.addAttribute("agreed", job.job().agreed().orElse(null));
+        model.addAttribute("old", OldParts.of(job.job()));
         return "handover/handover";
     }
 
+    /** Waives the chosen items one by one, all for one reason. */
     @PostMapping("/jobs/{number}/waive")
     String waive(
             @PathVariable int number,
             @RequestParam int seq,
-            @RequestParam Account.Kind account,
-            @RequestParam String reason) {
+            @RequestParam(required = false) @Nullable List<String> key,
+            @RequestParam(defaultValue = "") String reason) {
         if (reason.isBlank()) {
-            throw new MendableException(
-                    "Waiving an account needs a reason",
-                    "Nothing was recorded.",
-                    "Say why; the reason is printed in the report.");
+            throw refuse("Waiving needs a reason", "Say why; the reason is printed in the report.");
         }
-        workshop.append(number, seq, new Waived(account, reason.strip()));
+        OpenJob job = workshop.load(number);
+        List<Step> steps = new ArrayList<>();
+        for (Account account : job.job().accounts()) {
+            account.blocking().stream()
+                    .filter(i -> key != null && key.contains(i.key()))
+                    .forEach(i -> steps.add(new ItemWaived(i.key(), i.words(), reason.strip())));
+        }
+        if (steps.isEmpty()) {
+            throw refuse("None of what is open was chosen", "Tick what is to be waived, then send it again.");
+        }
+        workshop.append(number, seq, steps);
+        return "redirect:/jobs/" + number + "/handover";
+    }
+
+    /** Says what became of a part that was taken out for another. */
+    @PostMapping("/jobs/{number}/old-part")
+    String oldPart(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam int copy,
+            @RequestParam OldPart.Fate fate) {
+        boolean there = workshop.load(number).job().copies().old().stream()
+                .anyMatch(c -> c.part().equals(part) && c.number() == copy);
+        if (!there) {
+            throw refuse("There is no such old part in this job", "Choose it from the list.");
+        }
+        workshop.append(number, seq, new OldPart(part, copy, fate));
         return "redirect:/jobs/" + number + "/handover";
     }
 
     @PostMapping("/jobs/{number}/handover")
     String handOver(@PathVariable int number, @RequestParam int seq, @RequestParam(defaultValue = "") String words) {
         OpenJob job = workshop.load(number);
-        List<Account> open = Accounts.of(job.requireSheet(), job.history()).stream()
-                .filter(Account::blocks)
+        List<OpenItem> open = job.job().accounts().stream()
+                .flatMap(a -> a.blocking().stream())
                 .toList();
         if (!open.isEmpty()) {
             throw new MendableException(
                     "The watch cannot leave: "
-                            + open.stream()
-                                    .flatMap(a -> a.open().stream())
-                                    .limit(8)
-                                    .collect(Collectors.joining("; ")),
+                            + open.stream().limit(NAMED).map(OpenItem::words).collect(Collectors.joining("; "))
+                            + (open.size() > NAMED ? "; and " + (open.size() - NAMED) + " more" : ""),
                     "Nothing was recorded; the job stays open.",
-                    "Settle each of these, or waive its account with a reason.");
+                    "Settle each of these, or waive it with a reason.");
         }
         workshop.append(number, seq, new HandedOver(words.strip()));
         return "redirect:/jobs/" + number + "/handover";
+    }
+
+    private static MendableException refuse(String what, String todo) {
+        return new MendableException(what, "Nothing was recorded; the accounts are as they were.", todo);
     }
 }

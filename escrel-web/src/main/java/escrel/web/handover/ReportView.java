@@ -2,18 +2,18 @@ package escrel.web.handover;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
-import escrel.core.cleaning.CleaningState;
 import escrel.core.handover.Account;
-import escrel.core.handover.Accounts;
 import escrel.core.handover.HandedOver;
+import escrel.core.job.Job;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Finding;
-import escrel.core.parts.Findings;
 import escrel.core.service.Arrival;
 import escrel.core.service.PhotoAdded;
-import escrel.core.teardown.TeardownState;
+import escrel.core.service.Round;
 import escrel.web.chart.TurnView;
 import escrel.web.job.OpenJob;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +28,8 @@ record ReportView(
         List<String> done,
         @Nullable TurnView turn,
         List<Account> accounts,
+        List<String> waived,
+        List<OldParts> oldParts,
         List<PhotoAdded> photos,
         @Nullable String handedOver) {
     private static final int PHOTOS = 6;
@@ -44,28 +46,31 @@ record ReportView(
                 sheet == null
                         ? "calibre unknown"
                         : sheet.name() + ", " + sheet.data().description(),
-                Findings.of(job.history()).all().stream()
-                        .map(f -> found(f, sheet))
+                job.job().findings().all().stream()
+                        .map(f -> found(f, job.movement()))
                         .toList(),
-                sheet == null ? List.of() : done(job),
+                done(job.job()),
                 TurnView.of(job),
-                sheet == null ? List.of() : Accounts.of(sheet, job.history()),
+                job.job().accounts(),
+                waived(job.job()),
+                OldParts.of(job.job()),
                 job.history().all(PhotoAdded.class).limit(PHOTOS).toList(),
                 job.history().last(HandedOver.class).map(HandedOver::words).orElse(null));
     }
 
-    private static Found found(Finding finding, @Nullable CalibreSheet sheet) {
-        String part = finding.part() == null
-                ? "the watch"
-                : sheet == null
-                        ? finding.part()
-                        : sheet.part(finding.part()).map(Part::name).orElse(finding.part());
+    private static Found found(Finding finding, CalibreSheet movement) {
+        String code = finding.part();
+        String part =
+                code == null ? "the watch" : movement.part(code).map(Part::name).orElse(code);
+        String wanting = finding.wanting();
         return new Found(
                 finding.isAboutScrew() ? "screw of " + part : part,
                 words(finding.grade()),
                 finding.words(),
                 words(finding.origin()),
-                finding.decision().map(ReportView::decision).orElse("nothing decided"));
+                finding.decision()
+                        .map(d -> decision(d) + (wanting == null ? "" : " — " + wanting))
+                        .orElse(finding.grade().needsDecision() ? "nothing decided" : "no decision needed"));
     }
 
     private static String decision(Decided decided) {
@@ -79,19 +84,52 @@ record ReportView(
         return out.toString();
     }
 
-    private static List<String> done(OpenJob job) {
-        TeardownState teardown = job.teardown();
-        long off = teardown.order().stream()
-                .filter(p -> !teardown.sheet().requirePart(p).isPowerDown())
-                .count();
+    /** What was done, round by round and act by act. */
+    private static List<String> done(Job job) {
+        List<String> done = new ArrayList<>();
+        job.agreed()
+                .ifPresent(a ->
+                        done.add("Agreed: " + a.work().words() + (a.words().isBlank() ? "" : ", " + a.words()) + "."));
+        long off = homes(job, job.lives().everOff());
         if (off == 0) {
-            return List.of("The movement was not taken apart.");
+            done.add("The movement was not taken apart.");
+        } else {
+            long clean = job.lives().everOff().stream()
+                    .filter(p -> job.cleaning().wasEverWashed(p))
+                    .count();
+            done.add("%d of %d parts taken off, %d cleaned."
+                    .formatted(off, job.movement().homes().size(), clean));
         }
-        long clean = teardown.order().stream()
-                .filter(p -> CleaningState.of(teardown, job.history()).wayOf(p).isPresent())
+        for (Round round : job.lives().rounds()) {
+            if (round.number() > 1) {
+                long lifted = homes(job, round.lifted());
+                done.add("Opened again, %s: %d %s lifted."
+                        .formatted(round.reason().words(), lifted, lifted == 1 ? "part" : "parts"));
+            }
+        }
+        job.interventions().stream()
+                .filter(i -> !i.words().startsWith("opened again") && !i.words().startsWith("taken apart"))
+                .forEach(i -> done.add(capital(i.words()) + "."));
+        return done;
+    }
+
+    private static long homes(Job job, Collection<String> parts) {
+        return parts.stream()
+                .filter(p -> !job.movement().requirePart(p).isPowerDown())
                 .count();
-        return List.of("%d of %d parts taken off, %d cleaned."
-                .formatted(off, teardown.sheet().homes().size(), clean));
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** Every waiver, printed with its reason. */
+    private static List<String> waived(Job job) {
+        List<String> waived = new ArrayList<>();
+        for (Account account : job.accounts()) {
+            account.open().forEach(i -> account.reasonFor(i).ifPresent(r -> waived.add(i.words() + ": " + r)));
+        }
+        return waived;
     }
 
     private static String words(Enum<?> constant) {

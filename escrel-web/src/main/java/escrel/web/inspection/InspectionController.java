@@ -1,17 +1,15 @@
 package escrel.web.inspection;
 
-import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
-import escrel.core.parts.Decided;
+import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Findings;
-import escrel.core.parts.LeftOut;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -24,46 +22,75 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Findings and decisions. */
+/** Findings, decisions, and what came of them. */
 @Controller
 class InspectionController {
     private final Workshop workshop;
+    private final InspectionActions actions;
 
-    InspectionController(Workshop workshop) {
+    InspectionController(Workshop workshop, InspectionActions actions) {
         this.workshop = workshop;
+        this.actions = actions;
     }
 
-    /** A finding as shown. */
-    record Line(Finding finding, String where) {}
+    /**
+     * A finding as shown.
+     *
+     * @param where the part, or the watch
+     * @param asks what can be said of it now: DECIDE, HERE (the other one is at hand), WORKED, or nothing
+     */
+    record Line(Finding finding, String where, String asks) {}
 
     @GetMapping("/jobs/{number}/inspect")
     String inspect(@PathVariable int number, @RequestParam(required = false) @Nullable String finding, Model model) {
         OpenJob job = workshop.load(number);
-        CalibreSheet sheet = job.sheet();
-        Findings findings = Findings.of(job.history());
-        List<Line> lines =
-                findings.all().stream().map(f -> new Line(f, where(f, sheet))).toList();
+        CalibreSheet sheet = job.movement();
+        Findings findings = job.job().findings();
+        List<Line> lines = findings.all().stream().map(f -> line(f, sheet, job)).toList();
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("lines", lines);
         model.addAttribute(
                 "chosen",
                 findings.byKey(finding == null ? "" : finding)
-                        .or(() -> findings.open().stream().findFirst())
-                        .map(f -> new Line(f, where(f, sheet)))
+                        .or(() -> findings.all().stream()
+                                .filter(f -> !f.isSettled())
+                                .findFirst())
+                        .map(f -> line(f, sheet, job))
                         .orElse(null));
-        model.addAttribute("parts", sheet == null ? List.of() : sheet.homes());
+        model.addAttribute("parts", sheet.homes());
+        model.addAttribute("look", job.job().cleaning().toLookAt());
+        model.addAttribute(
+                "leftOut",
+                job.job().lives().leftOut().keySet().stream()
+                        .flatMap(p -> sheet.part(p).stream())
+                        .toList());
         model.addAttribute("grades", Grade.values());
         model.addAttribute("defects", Defect.values());
         model.addAttribute("origins", Origin.values());
         model.addAttribute("decisions", Decision.values());
+        model.addAttribute("copyOrigins", CopyAtHand.Origin.values());
         return "inspection/inspection";
     }
 
-    private static String where(Finding finding, @Nullable CalibreSheet sheet) {
-        if (finding.part() == null || sheet == null) {
+    private static Line line(Finding finding, CalibreSheet sheet, OpenJob job) {
+        String asks = "";
+        if (finding.isOpen() || finding.lacksSource()) {
+            asks = "DECIDE";
+        } else if (!finding.isSettled() && finding.replaces() && finding.part() != null && !finding.isAboutScrew()) {
+            boolean here = job.job().copies().of(finding.part()).stream().anyMatch(c -> c.since() > finding.raisedAt());
+            asks = here ? "" : "HERE";
+        } else if (!finding.isSettled()) {
+            asks = "WORKED";
+        }
+        return new Line(finding, where(finding, sheet), asks);
+    }
+
+    private static String where(Finding finding, CalibreSheet sheet) {
+        String code = finding.part();
+        if (code == null) {
             return "the watch";
         }
-        String part = sheet.part(finding.part()).map(Part::name).orElse(finding.part());
+        String part = sheet.part(code).map(Part::name).orElse(code);
         return finding.isAboutScrew() ? "screw of " + part : part;
     }
 
@@ -78,7 +105,7 @@ class InspectionController {
             @RequestParam String words) {
         workshop.append(
                 number, seq, new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip()));
-        return "redirect:/jobs/" + number + "/inspect";
+        return back(number);
     }
 
     @PostMapping("/jobs/{number}/findings/{key}/decision")
@@ -89,41 +116,53 @@ class InspectionController {
             @RequestParam Decision decision,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String source) {
-        OpenJob job = workshop.load(number);
-        if (Findings.of(job.history()).byKey(key).isEmpty()) {
-            throw refuse("There is no finding " + key + " in this job", "Reload the page and choose it from the list.");
-        }
-        if (decision.needsReason() && words.isBlank()) {
-            throw refuse("“" + words(decision) + "” needs a reason", "Say why, then send it again.");
-        }
-        if (decision.replaces() && source.isBlank()) {
-            throw refuse(
-                    "“" + words(decision) + "” needs to say where the part comes from",
-                    "Name the supplier, the donor or the material, then send it again.");
-        }
-        workshop.append(number, seq, new Decided(key, decision, words.strip(), source.strip()));
-        return "redirect:/jobs/" + number + "/inspect";
+        actions.decide(number, seq, key, decision, words.strip(), source.strip());
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/findings/{key}/worked")
+    String worked(
+            @PathVariable int number,
+            @PathVariable String key,
+            @RequestParam int seq,
+            @RequestParam boolean done,
+            @RequestParam(defaultValue = "") String words) {
+        actions.worked(number, seq, key, done, words.strip());
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/copies")
+    String copy(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam CopyAtHand.Origin origin,
+            @RequestParam(defaultValue = "") String source,
+            @RequestParam(defaultValue = "") String words) {
+        actions.copy(number, seq, new CopyAtHand(part, origin, source.strip(), words.strip()));
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/looked")
+    String looked(@PathVariable int number, @RequestParam int seq) {
+        actions.looked(number, seq);
+        return back(number);
     }
 
     @PostMapping("/jobs/{number}/left-out")
     String leaveOut(
             @PathVariable int number, @RequestParam int seq, @RequestParam String part, @RequestParam String reason) {
-        OpenJob job = workshop.load(number);
-        job.requireSheet()
-                .part(part)
-                .orElseThrow(() -> refuse("The sheet has no such part", "Choose it from the list."));
-        if (reason.isBlank()) {
-            throw refuse("Leaving a home empty needs a reason", "Say why, then send it again.");
-        }
-        workshop.append(number, seq, new LeftOut(part, reason.strip()));
+        actions.leaveOut(number, seq, part, reason.strip());
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/fit-after-all")
+    String fit(@PathVariable int number, @RequestParam int seq, @RequestParam String part) {
+        actions.fitAfterAll(number, seq, part);
+        return back(number);
+    }
+
+    private static String back(int number) {
         return "redirect:/jobs/" + number + "/inspect";
-    }
-
-    private static String words(Decision decision) {
-        return decision.name().toLowerCase().replace('_', ' ');
-    }
-
-    private static MendableException refuse(String what, String todo) {
-        return new MendableException(what, "Nothing was recorded; the findings are as they were.", todo);
     }
 }

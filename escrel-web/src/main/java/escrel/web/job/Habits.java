@@ -3,8 +3,6 @@ package escrel.web.job;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.school.Schools;
-import escrel.core.service.JobHistory;
-import escrel.core.service.SchoolChosen;
 import escrel.web.storage.SchoolMapper;
 import java.util.Arrays;
 import java.util.List;
@@ -37,12 +35,6 @@ public class Habits {
     public Schools of(@Nullable String calibre) {
         Schools workshop = Schools.DEFAULT.with(chosen(WORKSHOP));
         return calibre == null ? workshop : workshop.with(chosen(calibre));
-    }
-
-    /** The schools for a job. */
-    public Schools of(@Nullable String calibre, JobHistory history) {
-        return of(calibre)
-                .with(history.all(SchoolChosen.class).map(SchoolChosen::choice).toList());
     }
 
     /** Takes a side for a scope. */

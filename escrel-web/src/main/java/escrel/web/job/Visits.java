@@ -1,8 +1,8 @@
 package escrel.web.job;
 
 import escrel.core.MendableException;
+import escrel.core.service.Visit;
 import escrel.core.teardown.TeardownState;
-import escrel.core.teardown.Visit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 

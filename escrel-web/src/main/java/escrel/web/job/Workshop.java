@@ -2,13 +2,14 @@ package escrel.web.job;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.handover.Stage;
+import escrel.core.job.StepRegister;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.service.WorkAgreed;
 import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
@@ -47,10 +48,12 @@ public class Workshop {
         this.clock = clock;
     }
 
-    /** Opens a job with the watch as it arrived and returns its number. */
+    /** Opens a job with the watch as it arrived and what is to be done, and returns its number. */
     @Transactional
-    public int open(Arrival arrival) {
-        return keep(jobs.nextNumber(), now(), List.of(new RecordedStep(1, now(), arrival)));
+    public int open(Arrival arrival, WorkAgreed agreed) {
+        Instant now = now();
+        return keep(
+                jobs.nextNumber(), now, List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed)));
     }
 
     /**
@@ -77,7 +80,7 @@ public class Workshop {
     private OpenJob open(int number, OffsetDateTime openedAt, JobHistory recorded) {
         String calibre =
                 recorded.last(CalibreBound.class).map(CalibreBound::calibre).orElse(null);
-        return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), habits.of(calibre, recorded));
+        return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), habits.of(calibre));
     }
 
     /** The histories of the newest jobs of a calibre that were opened up, with parts called by the codes of its sheet. */
@@ -150,7 +153,7 @@ public class Workshop {
                 .orElseThrow(() -> new MendableException(
                         "There is no step to take back", "Nothing was changed.", "Go on with the next step."));
         append(number, expectedSequence, new TakenBack(last.sequence()));
-        return StepWords.of(last.step(), job.sheet());
+        return StepRegister.words(last.step(), job.movement());
     }
 
     private void insert(int number, RecordedStep step) {
@@ -175,7 +178,7 @@ public class Workshop {
                 .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
         OpenJob job = open(number, openedAt, history);
-        Optional<RunIn.Due> due = job.stage() == Stage.HANDED_OVER ? Optional.empty() : RunIn.nextDue(history);
+        Optional<RunIn.Due> due = job.job().nextReading();
         return new JobRow(
                 number,
                 openedAt,
@@ -186,7 +189,7 @@ public class Workshop {
                 bound.map(CalibreBound::calibre).orElse(null),
                 bound.map(CalibreBound::version).orElse(null),
                 job.stage().name(),
-                NextAct.of(job),
+                job.job().nextAct(),
                 due.map(d -> at(d.at())).orElse(null),
                 due.map(RunIn.Due::words).orElse(null));
     }

@@ -1,22 +1,20 @@
 package escrel.web.ladder;
 
-import escrel.core.assembly.TestMade;
+import escrel.core.assembly.TestState;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.handover.Stage;
+import escrel.core.job.Job;
 import escrel.core.lubrication.LubricationState;
-import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
-import escrel.core.service.JobHistory;
-import escrel.core.teardown.TeardownOrder;
+import escrel.core.service.Round;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -27,8 +25,10 @@ import org.jspecify.annotations.Nullable;
  * @param off how many parts are off
  * @param onAgain how many are on again
  * @param total how many there are
+ * @param spines earlier rounds, first first
+ * @param heading the present round and why it was opened; empty for the first
  */
-public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
+public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spine> spines, String heading) {
     /**
      * A rung: one part, or several of one group drawn together.
      *
@@ -72,22 +72,58 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
      */
     public record Mark(String letter, boolean done, String title) {}
 
-    /** Every part in the order in which it came off, then what is still on in the order in which it should. */
-    public static List<Part> order(TeardownState state, TeardownOrder wayDown) {
+    /**
+     * A closed round: as tall as what was lifted in it, quiet.
+     *
+     * @param title its number
+     * @param words why it was opened, how much was lifted, what it changed
+     * @param rungs how many parts were lifted
+     */
+    public record Spine(String title, String words, int rungs) {
+        private static final double STEP = 7;
+
+        /** Height in the drawing's units. */
+        public double height() {
+            return 10 + STEP * rungs;
+        }
+
+        /** Where its rungs lie. */
+        public List<Double> places() {
+            List<Double> places = new ArrayList<>();
+            for (int i = 0; i < rungs; i++) {
+                places.add(8 + STEP * i);
+            }
+            return places;
+        }
+    }
+
+    /** Every part of the present round: what came off in it, then what should in the order in which it should. */
+    public static List<Part> order(Job job) {
+        TeardownState state = job.teardown();
         List<Part> all = new ArrayList<>();
         state.order().forEach(code -> all.add(state.sheet().requirePart(code)));
-        wayDown.remaining().stream().filter(p -> !state.wasOff(p.code())).forEach(all::add);
+        job.wayDown().remaining().stream()
+                .filter(p -> !state.wasOff(p.code()))
+                .filter(p -> mayStillComeOff(job))
+                .forEach(all::add);
         return all;
+    }
+
+    /** Once a later round is on its way up, what it left alone is no business of its ladder. */
+    private static boolean mayStillComeOff(Job job) {
+        boolean later = job.lives().rounds().size() > 1;
+        return !later || job.stage() == Stage.STRIPPING;
     }
 
     /**
      * Builds the ladder.
      *
-     * @param order every part, in the order in which it came or will come off
+     * @param order every part of the present round, in the order in which it came or will come off
      * @param selected the part on the card; its group and the next are drawn part by part
      */
-    public static Ladder of(TeardownState teardown, JobHistory history, List<Part> order, @Nullable String selected) {
-        Builder builder = new Builder(teardown, history, selected);
+    public static Ladder of(Job job, List<Part> order, @Nullable String selected) {
+        TeardownState teardown = job.teardown();
+        Builder builder = new Builder(job, selected);
         List<List<Part>> runs = new ArrayList<>();
         for (Part part : order) {
             List<Part> last = runs.isEmpty() ? List.of() : runs.get(runs.size() - 1);
@@ -116,7 +152,12 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
         }
         long off = order.stream().filter(p -> teardown.wasOff(p.code())).count();
         long on = order.stream().filter(p -> teardown.isOnAgain(p.code())).count();
-        return new Ladder(List.copyOf(rungs), (int) off, (int) on, order.size());
+        return new Ladder(List.copyOf(rungs), (int) off, (int) on, order.size(), Spines.of(job), heading(job));
+    }
+
+    private static String heading(Job job) {
+        Round round = job.lives().round();
+        return round.number() == 1 ? "" : round.number() + " · " + Spines.why(round);
     }
 
     private static final class Builder {
@@ -124,16 +165,16 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
         private final CalibreSheet sheet;
         private final Findings findings;
         private final LubricationState lubrication;
-        private final Map<String, TestMade> tests = new HashMap<>();
+        private final TestState tests;
         private final @Nullable String selected;
 
-        Builder(TeardownState teardown, JobHistory history, @Nullable String selected) {
-            this.teardown = teardown;
+        Builder(Job job, @Nullable String selected) {
+            this.teardown = job.teardown();
             this.sheet = teardown.sheet();
-            this.findings = Findings.of(history);
-            this.lubrication = LubricationState.of(teardown, history);
+            this.findings = job.findings();
+            this.lubrication = job.lubrication();
+            this.tests = job.tests();
             this.selected = selected;
-            history.all(TestMade.class).forEach(t -> tests.put(t.test(), t));
         }
 
         Rung single(Part part) {
@@ -151,7 +192,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
                     screws.size(),
                     screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT),
                     part.isPowerDown(),
-                    findings.on(part.code()).stream().anyMatch(Finding::isOpen),
+                    findings.on(part.code()).stream().anyMatch(f -> !f.isSettled()),
                     teardown.visiting().contains(part.code()),
                     marks(List.of(part)),
                     state);
@@ -176,7 +217,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
                     screws,
                     false,
                     false,
-                    parts.stream().anyMatch(p -> findings.on(p.code()).stream().anyMatch(Finding::isOpen)),
+                    parts.stream().anyMatch(p -> findings.on(p.code()).stream().anyMatch(f -> !f.isSettled())),
                     parts.stream().anyMatch(p -> teardown.visiting().contains(p.code())),
                     marks(parts),
                     off == parts.size() ? "off" : off == 0 ? "blocked" : "free");
@@ -202,15 +243,12 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total) {
                 for (OilPoint point : sheet.oilPoints()) {
                     String height = Objects.requireNonNullElse(point.after(), point.part());
                     if (height.equals(part.code())) {
-                        marks.add(new Mark(
-                                point.lubricant().letter(), lubrication.isSettled(point.code()), point.name()));
+                        marks.add(new Mark(point.lubricant().letter(), lubrication.isSettled(point), point.name()));
                     }
                 }
-                for (AssemblyTest test : sheet.tests()) {
+                for (AssemblyTest test : tests.due()) {
                     if (test.after().equals(part.code())) {
-                        TestMade made = tests.get(test.code());
-                        boolean done = made != null && made.outcome() != TestMade.Outcome.FAILED;
-                        marks.add(new Mark("T", done, test.name()));
+                        marks.add(new Mark("T", tests.isSettled(test), test.name()));
                     }
                 }
             }

@@ -13,7 +13,7 @@ import escrel.core.learning.SeenOrders;
 import escrel.core.learning.SheetDifference;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.PartOff;
+import escrel.core.service.PartOff;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.PhotoMapper;

@@ -21,7 +21,6 @@ import escrel.web.sound.Analysis;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -80,7 +79,7 @@ record ReadingsView(
 
     /** The key of an occasion, as of the set that holds its readings. */
     static String key(Occasion o) {
-        return new ReadingSet(o.state(), Map.of(), o.fitted(), o.wound(), o.woundHours(), o.chronograph(), null).key();
+        return o.key();
     }
 
     private static @Nullable ReadingSet choose(

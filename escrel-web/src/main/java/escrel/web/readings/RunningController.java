@@ -24,7 +24,7 @@ class RunningController {
     String running(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", RunningView.of(job.history(), clock.instant()));
+        model.addAttribute("view", RunningView.of(job.job(), clock.instant()));
         return "readings/running";
     }
 }

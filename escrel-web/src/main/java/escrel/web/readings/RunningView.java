@@ -1,5 +1,6 @@
 package escrel.web.readings;
 
+import escrel.core.job.Job;
 import escrel.core.quantity.Measured;
 import escrel.core.service.JobHistory;
 import escrel.core.timing.comparison.RunIn;
@@ -49,14 +50,16 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
     private static final double TOP = 20;
     private static final double BOTTOM = 165;
 
-    static RunningView of(JobHistory history, Instant now) {
-        List<RunIn.Point> points = RunIn.curve(history);
+    static RunningView of(Job job, Instant now) {
+        JobHistory history = job.history();
+        int closedAt = job.closedAt();
+        List<RunIn.Point> points = RunIn.curve(history, closedAt);
         List<Down> down = new ArrayList<>();
         for (ReadingState state : ReadingState.values()) {
-            RunIn.down(history, state).forEach(d -> down.add(new Down(state, d)));
+            RunIn.down(history, state, closedAt).forEach(d -> down.add(new Down(state, d)));
         }
         return new RunningView(
-                RunIn.nextDue(history)
+                RunIn.nextDue(history, closedAt)
                         .map(d -> new Due(d.words(), d.at(), now.isAfter(d.at())))
                         .orElse(null),
                 points.isEmpty()

@@ -21,5 +21,7 @@ enum StripAct {
     MEASURED,
     FRAGMENT,
     EXPLAINED,
-    OBSERVED
+    OBSERVED,
+    POWER,
+    OPEN_AGAIN
 }

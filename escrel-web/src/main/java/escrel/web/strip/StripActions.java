@@ -3,15 +3,20 @@ package escrel.web.strip;
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
+import escrel.core.order.Constraint;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.PowerNoted;
+import escrel.core.service.SchoolSetAside;
+import escrel.core.service.StateSet;
 import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
-import escrel.core.teardown.StateSet;
-import escrel.core.teardown.TeardownOrder;
+import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,8 +29,17 @@ class StripActions {
         RECORDED,
         /** A question stands before the step. */
         ASKED,
-        /** A rule speaks against it and no reason was given. */
-        REASON_WANTED
+        /** A habit speaks against it: going on is the same key again. */
+        REMARKED,
+        /** A hold or safety rule speaks against it and no reason was given. */
+        REASON_WANTED,
+        /** The movement is closed: why it is opened again comes first. */
+        CLOSED;
+
+        /** Whether the same key again goes on. */
+        boolean waitsForTheKey() {
+            return this == ASKED || this == REMARKED;
+        }
     }
 
     private final Workshop workshop;
@@ -42,21 +56,51 @@ class StripActions {
         OpenJob job = workshop.load(number);
         job.requireSequence(form.seq());
         requireThereAndOn(job, form.part());
-        TeardownOrder order = TeardownOrder.from(job.teardown(), job.schools());
-        if (!order.brokenBy(form.part()).isEmpty() && form.step().inSpiteOf().isEmpty()) {
+        if (isClosed(job)) {
+            return Outcome.CLOSED;
+        }
+        List<Constraint> broken = job.job().wayDown().brokenBy(form.part());
+        if (broken.stream().anyMatch(Constraint::wantsReason)
+                && form.step().inSpiteOf().isEmpty()) {
             return Outcome.REASON_WANTED;
         }
         Part part = job.requireSheet().requirePart(form.part());
+        boolean habit = broken.stream().anyMatch(Constraint::isSchool)
+                && form.step().inSpiteOf().isEmpty();
         boolean asks = Caution.before(job.requireSheet(), part, job.schools()).stream()
                 .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
-        if (asks && !form.answered()) {
-            return Outcome.ASKED;
+        if ((habit || asks) && !form.answered()) {
+            return habit ? Outcome.REMARKED : Outcome.ASKED;
         }
-        List<Step> steps = part.stateBefore().isEmpty()
-                ? List.of(form.step())
-                : List.of(new StateSet(part.code(), part.stateBefore()), form.step());
-        workshop.append(number, form.seq(), steps);
+        workshop.append(number, form.seq(), steps(job, part, form, broken));
         return Outcome.RECORDED;
+    }
+
+    private static List<Step> steps(OpenJob job, Part part, StripForm form, List<Constraint> broken) {
+        List<Step> steps = new ArrayList<>();
+        if (form.forThisJob()) {
+            broken.stream()
+                    .map(Constraint::school)
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .forEach(school -> steps.add(new SchoolSetAside(Objects.requireNonNull(school))));
+        }
+        if (form.letGo()) {
+            steps.add(new PowerNoted(PowerNoted.What.LET_GO_NOW, part.code(), ""));
+        }
+        if (!part.stateBefore().isEmpty() && !job.teardown().isStateSet(part.code())) {
+            steps.add(new StateSet(part.code(), part.stateBefore()));
+        }
+        steps.add(form.step());
+        return steps;
+    }
+
+    /** Whether the movement was opened in this round and is whole again: another part off is another round. */
+    static boolean isClosed(OpenJob job) {
+        TeardownState state = job.teardown();
+        boolean lifted = state.order().stream()
+                .anyMatch(p -> !state.sheet().requirePart(p).isPowerDown());
+        return lifted && !state.isAnyOff();
     }
 
     private static void requireThereAndOn(OpenJob job, String part) {

@@ -7,6 +7,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
+import escrel.core.job.StepRegister;
 import escrel.core.learning.CameTogether;
 import escrel.core.learning.HoldStated;
 import escrel.core.learning.LearntSheet;
@@ -18,16 +19,18 @@ import escrel.core.learning.Vocabulary;
 import escrel.core.parts.FragmentExplained;
 import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
-import escrel.core.parts.Happened;
+import escrel.core.service.Eased;
+import escrel.core.service.Happened;
+import escrel.core.service.LeftFitted;
 import escrel.core.service.Noted;
+import escrel.core.service.OpenedAgain;
+import escrel.core.service.PowerNoted;
 import escrel.core.service.Step;
-import escrel.core.teardown.Eased;
-import escrel.core.teardown.LeftFitted;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
-import escrel.web.job.StepWords;
 import escrel.web.job.Workshop;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -78,7 +81,7 @@ class StripActs {
                         () -> refuse("The sheet has no part “" + form.part() + "”", "Choose one from the ladder."));
         Step step = understood(() -> step(job, sheet, part, form));
         workshop.append(number, form.seq(), step);
-        boolean moveOn = step instanceof LeftFitted;
+        boolean moveOn = step instanceof LeftFitted || step instanceof OpenedAgain;
         return new Done(moveOn ? "" : part.code(), said(step, sheet));
     }
 
@@ -92,7 +95,7 @@ class StripActs {
     }
 
     private static String said(Step step, CalibreSheet sheet) {
-        String words = StepWords.of(step, sheet);
+        String words = StepRegister.words(step, sheet);
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
@@ -133,6 +136,7 @@ class StripActs {
                             unit.name() + " came away with " + part.name() + " by what was said before",
                             "Choose another part, or take the earlier statement back.");
                 }
+                refuseRing(sheet, LearntSheet.ringWithUnit(sheet, part.code(), unit.code()));
                 yield new CameTogether(part.code(), unit.code());
             }
             case SCREWS -> screws(part, form);
@@ -157,6 +161,8 @@ class StripActs {
                 requireWords(form);
                 yield new Noted(part.code(), form.words());
             }
+            case POWER -> new PowerNoted(PowerNoted.What.valueOf(form.value()), part.code(), form.words());
+            case OPEN_AGAIN -> openAgain(job, form);
             default -> happened(job, part, form);
         };
     }
@@ -178,16 +184,37 @@ class StripActs {
 
     private static Step held(CalibreSheet sheet, Part part, Form form) {
         Part by = requirePart(sheet, form.value());
-        LearntSheet.ringWith(sheet, part.code(), by.code()).ifPresent(ring -> {
-            throw refuse(
-                    "That would make a ring: "
-                            + ring.stream()
-                                    .map(c -> sheet.requirePart(c).name())
-                                    .collect(Collectors.joining(" → ")),
-                    "One of these was stated the wrong way round: take it back, or choose another part.");
-        });
+        refuseRing(sheet, LearntSheet.ringWith(sheet, part.code(), by.code()));
         return new HoldStated(
                 part.code(), by.code(), form.words().isEmpty() ? "was under it or held by it" : form.words());
+    }
+
+    /** A statement that would close a ring, on the way down or on the way up, is refused with the ring named. */
+    private static void refuseRing(CalibreSheet sheet, Optional<List<String>> ring) {
+        ring.ifPresent(found -> {
+            throw refuse(
+                    "That would make a ring: "
+                            + found.stream().map(c -> nameOf(sheet, c)).collect(Collectors.joining(" → ")),
+                    "One of these was stated the wrong way round: take it back, or choose another part.");
+        });
+    }
+
+    private static String nameOf(CalibreSheet sheet, String code) {
+        return sheet.part(code)
+                .map(Part::name)
+                .or(() -> sheet.oilPoint(code).map(p -> p.name()))
+                .or(() -> sheet.test(code).map(t -> t.name()))
+                .orElse(code);
+    }
+
+    /** The movement is opened again: a reason, then how far, in one value. */
+    private static Step openAgain(OpenJob job, Form form) {
+        String[] value = form.value().split(":", 2);
+        String target = value.length > 1 ? value[1] : "";
+        if (!target.isEmpty()) {
+            requirePart(job.movement(), target);
+        }
+        return new OpenedAgain(OpenedAgain.Reason.valueOf(value[0]), target, form.words());
     }
 
     private static Step screws(Part part, Form form) {

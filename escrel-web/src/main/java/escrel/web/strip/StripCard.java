@@ -4,26 +4,27 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.job.StepRegister;
+import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.parts.Gauged;
-import escrel.core.parts.Happened;
-import escrel.core.parts.Searches;
+import escrel.core.service.Eased;
+import escrel.core.service.Happened;
 import escrel.core.service.Noted;
+import escrel.core.service.PartOff;
+import escrel.core.service.PowerNoted;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.StateSet;
 import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
-import escrel.core.teardown.Constraint;
-import escrel.core.teardown.Eased;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.StateSet;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
-import escrel.web.job.StepWords;
 import escrel.web.ladder.Ladder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +34,8 @@ import org.jspecify.annotations.Nullable;
  * @param isOff whether it is off already
  * @param isNext whether it is what the plan proposes
  * @param screwCount on the sheet
+ * @param broken holds and safety rules that speak against taking it off now
+ * @param habits schools that speak against it: a remark
  * @param seen what it always came off after, though nobody stated why
  * @param keptWith the part it is not to be separated from
  * @param log what was observed, measured or happened on it
@@ -49,6 +52,7 @@ record StripCard(
         List<Caution> asks,
         List<Caution> remarks,
         List<Constraint> broken,
+        List<Constraint> habits,
         List<Finding> findings,
         @Nullable PartOff recorded,
         @Nullable Visiting visiting,
@@ -91,7 +95,8 @@ record StripCard(
                 place < 0 ? state.order().size() + 1 : place + 1,
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.ASKS).toList(),
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.SAYS).toList(),
-                off ? List.of() : order.brokenBy(part.code()),
+                off ? List.of() : broken(order, part, Constraint::wantsReason),
+                off ? List.of() : broken(order, part, Constraint::isSchool),
                 findings.on(part.code()),
                 state.stepOf(part.code()).orElse(null),
                 visiting(state, part),
@@ -102,7 +107,7 @@ record StripCard(
                         ? null
                         : sheet.part(part.staysWith()).map(Part::name).orElse(null),
                 state.leftFitted().contains(part.code()),
-                Searches.of(job.history()).isLost(part.code()),
+                job.job().searches().isLost(part.code()),
                 log(job, sheet, part.code()));
     }
 
@@ -111,11 +116,15 @@ record StripCard(
         if (state.isOff(part.code()) || state.target().isPresent()) {
             return "";
         }
-        TeardownOrder way = TeardownOrder.wayIn(state, job.schools(), part.code());
+        TeardownOrder way = job.job().wayIn(part.code());
         int first = way.remaining().size() - 1;
         return first == 0
                 ? ""
                 : "%d parts first, about %.0f minutes by the sheet".formatted(first, Math.ceil(way.minutes()));
+    }
+
+    private static List<Constraint> broken(TeardownOrder order, Part part, Predicate<Constraint> which) {
+        return order.brokenBy(part.code()).stream().filter(which).toList();
     }
 
     /** What was observed, measured, eased or happened on this part, first recorded first. */
@@ -126,11 +135,12 @@ record StripCard(
             boolean here = step instanceof Noted note && part.equals(note.part())
                     || step instanceof Gauged gauged && part.equals(gauged.part())
                     || step instanceof Eased eased && part.equals(eased.part())
-                    || step instanceof StateSet set && part.equals(set.part());
+                    || step instanceof StateSet set && part.equals(set.part())
+                    || step instanceof PowerNoted power && part.equals(power.part());
             if (here) {
-                log.add(StepWords.of(step, sheet));
+                log.add(StepRegister.words(step, sheet));
             } else if (step instanceof Happened event && part.equals(event.part())) {
-                log.add(StepWords.of(step, sheet) + (event.words().isEmpty() ? "" : ": " + event.words()));
+                log.add(StepRegister.words(step, sheet) + (event.words().isEmpty() ? "" : ": " + event.words()));
             }
         }
         return log;
@@ -139,12 +149,17 @@ record StripCard(
     private static List<String> seen(CalibreSheet sheet, TeardownOrder order, Part part) {
         return order.waitingFor(part.code()).stream()
                 .filter(c -> c.weight() == Constraint.Weight.SEEN)
-                .map(c -> sheet.part(c.first()).map(Part::name).orElse(c.first()) + ", " + c.why())
+                .map(c -> sheet.part(c.first().code())
+                                .map(Part::name)
+                                .orElse(c.first().code()) + ", " + c.why())
                 .toList();
     }
 
     private static String heading(TeardownOrder order, Part part) {
-        return order.brokenBy(part.code()).isEmpty() ? "free now" : "not yet";
+        List<Constraint> broken = order.brokenBy(part.code());
+        return broken.isEmpty()
+                ? "free now"
+                : broken.stream().noneMatch(Constraint::wantsReason) ? "free now, by another habit" : "not yet";
     }
 
     /** The part that the visit key would put in or take out: the stem for the power-down, else the part itself. */

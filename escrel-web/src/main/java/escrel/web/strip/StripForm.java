@@ -1,8 +1,8 @@
 package escrel.web.strip;
 
 import escrel.core.condition.Grade;
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
+import escrel.core.service.PartOff;
+import escrel.core.service.ScrewsFound;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param answered whether the questions before the step have been answered
  * @param screwsCounted when it was not the number on the sheet
  * @param letDown how the power came down; only with the power-down
+ * @param forThisJob whether the habits it goes against say nothing more in this job
+ * @param letGo whether hidden power let go only now, at this part
  */
 record StripForm(
         String part,
@@ -23,7 +25,9 @@ record StripForm(
         @Nullable String inSpiteOf,
         boolean answered,
         @Nullable Integer screwsCounted,
-        PartOff.@Nullable LetDown letDown) {
+        PartOff.@Nullable LetDown letDown,
+        boolean forThisJob,
+        boolean letGo) {
     PartOff step() {
         return new PartOff(
                 part,
@@ -43,6 +47,17 @@ record StripForm(
     /** The form before anything was chosen. */
     static StripForm fresh(String part, int seq) {
         return new StripForm(
-                part, seq, Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", "", false, null, null);
+                part,
+                seq,
+                Grade.GOOD,
+                ScrewsFound.AS_ON_SHEET,
+                PartOff.Plan.KEEP,
+                "",
+                "",
+                false,
+                null,
+                null,
+                false,
+                false);
     }
 }

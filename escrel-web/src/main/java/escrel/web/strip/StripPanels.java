@@ -6,7 +6,7 @@ import escrel.core.calibre.Part;
 import escrel.core.learning.Vocabulary;
 import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
-import escrel.core.parts.Searches;
+import escrel.core.service.PowerNoted;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.ladder.Ladder;
@@ -85,6 +85,8 @@ final class StripPanels {
                         words[1]);
             case "happened" -> happened(job, part);
             case "fragments" -> fragments(job);
+            case "power" -> power();
+            case "reopen" -> words.length > 1 ? ReopenPanels.howFar(words[1], job) : ReopenPanels.why(job);
             case "say" ->
                 say(
                         part.name(),
@@ -149,7 +151,7 @@ final class StripPanels {
     }
 
     private static StripPanel happened(OpenJob job, Part part) {
-        boolean lost = Searches.of(job.history()).isLost(part.code());
+        boolean lost = job.job().searches().isLost(part.code());
         List<Item> items = List.of(
                 lost
                         ? Item.acts(1, "found again", StripAct.FOUND_AGAIN, "")
@@ -159,14 +161,24 @@ final class StripPanels {
                 Item.to(4, "taken apart by mistake …", "say:TAKEN_APART"),
                 Item.to(5, "a fragment nobody can place …", "say:FRAGMENT"),
                 Item.to(6, "a fragment is explained …", "fragments"),
-                Item.to(7, "observed …", "say:OBSERVED"));
+                Item.to(7, "observed …", "say:OBSERVED"),
+                Item.to(8, "of the power …", "power"),
+                Item.to(9, "open again from here …", "reopen"));
         return new StripPanel("What happened?", items, null);
+    }
+
+    private static StripPanel power() {
+        List<Item> items = new ArrayList<>();
+        for (PowerNoted.What what : PowerNoted.What.values()) {
+            items.add(Item.acts(items.size() + 1, what.words(), StripAct.POWER, what.name()));
+        }
+        return new StripPanel("What of the power?", items, null);
     }
 
     private static StripPanel fragments(OpenJob job) {
         List<Item> items = new ArrayList<>();
         for (Map.Entry<Integer, FragmentFound> entry :
-                Searches.of(job.history()).unexplained().entrySet()) {
+                job.job().searches().unexplained().entrySet()) {
             items.add(Item.to(items.size() + 1, entry.getValue().words(), "say:EXPLAINED:" + entry.getKey()));
         }
         return new StripPanel(items.isEmpty() ? "No fragment is unexplained" : "Which fragment?", items, null);

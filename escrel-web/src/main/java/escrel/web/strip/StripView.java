@@ -2,13 +2,14 @@ package escrel.web.strip;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
-import escrel.core.teardown.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
@@ -126,6 +127,23 @@ record StripView(
         return SCREWS;
     }
 
+    /** What the main key does now. */
+    public String keyWords() {
+        boolean power = card != null && card.part().isPowerDown();
+        if (outcome != null && outcome.waitsForTheKey()) {
+            return power ? "yes, the power is down" : "yes, and off";
+        }
+        return power ? "let the power down" : "off";
+    }
+
+    /** Whether the question asked now is whether the power is really down. */
+    public boolean asksForPower() {
+        return outcome != null
+                && outcome.waitsForTheKey()
+                && card != null
+                && card.part().role() == Role.RATCHET_WHEEL;
+    }
+
     static StripView of(
             OpenJob job,
             Asked asked,
@@ -133,25 +151,29 @@ record StripView(
             @Nullable StripForm form,
             @Nullable String said) {
         CalibreSheet sheet = job.movement();
-        TeardownState state = TeardownState.of(sheet, job.history());
-        TeardownOrder order = TeardownOrder.from(state, job.schools());
-        List<Part> all = Ladder.order(state, order);
+        TeardownState state = job.job().teardown();
+        TeardownOrder order = job.job().wayDown();
+        List<Part> all = Ladder.order(job.job());
         Part selected = sheet.part(asked.part() == null ? "" : asked.part())
-                .or(order::next)
+                .or(() -> order.next().filter(all::contains))
                 .orElseGet(() -> all.isEmpty() ? null : all.get(all.size() - 1));
-        Findings findings = Findings.of(job.history());
+        Findings findings = job.job().findings();
         Side up = asked.side() != null ? asked.side() : sideOf(state, selected);
         boolean unknown = job.sheet() == null;
         // of an unknown calibre the next part has no name yet
         boolean nameNext = unknown
                 && asked.panel() == null
                 && asked.part() == null
-                && order.remaining().isEmpty();
-        StripPanel panel = StripPanels.of(nameNext ? "name" : asked.panel(), job, selected);
+                && order.remaining().isEmpty()
+                && !StripActions.isClosed(job);
+        // a closed movement asks why it is opened before anything comes off
+        boolean reopen = asked.panel() == null
+                && (outcome == StripActions.Outcome.CLOSED || asked.part() == null && StripActions.isClosed(job));
+        StripPanel panel = StripPanels.of(nameNext ? "name" : reopen ? "reopen" : asked.panel(), job, selected);
         int at = all.indexOf(selected);
         String code = selected == null ? null : selected.code();
         return new StripView(
-                Ladder.of(state, job.history(), all, code),
+                Ladder.of(job.job(), all, code),
                 PlanDrawing.of(
                         sheet, up, new PlanDrawing.State(state::isOff, free(state, order), code, flagged(findings))),
                 up,

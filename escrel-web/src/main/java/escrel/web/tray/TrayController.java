@@ -65,14 +65,14 @@ class TrayController {
 
     private void fill(int number, Model model) {
         OpenJob job = workshop.load(number);
-        TeardownState state = TeardownState.of(job.movement(), job.history());
+        TeardownState state = job.job().teardown();
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute(
                 "compartments",
                 Tray.of(state, job.schools()).stream().map(c -> shown(c, job)).toList());
         model.addAttribute(
                 "habit", job.schools().of(School.TRAY).map(Choice::words).orElse(""));
-        model.addAttribute("screws", ScrewAccount.of(state, job.history()));
+        model.addAttribute("screws", ScrewAccount.of(state, job.job().findings()));
         model.addAttribute("screwsOut", state.screwsOut().size());
     }
 

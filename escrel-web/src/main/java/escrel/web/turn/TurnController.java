@@ -52,6 +52,7 @@ class TurnController {
         show(model, sides.view(job), figure);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("sides", sides);
+        model.addAttribute("line", TimeLine.of(job));
         return "turn/turn";
     }
 

@@ -42,7 +42,7 @@ class WashingController {
     String wash(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
         TeardownState teardown = job.teardown();
-        CleaningState cleaning = CleaningState.of(teardown, job.history());
+        CleaningState cleaning = job.job().cleaning();
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute(
                 "batches",
@@ -104,7 +104,7 @@ class WashingController {
                     "Tick the parts that were cleaned, then send it again.");
         }
         OpenJob job = workshop.load(number);
-        List<Part> refused = CleaningState.of(job.teardown(), job.history()).notFor(way, part);
+        List<Part> refused = job.job().cleaning().notFor(way, part);
         if (!refused.isEmpty() && inSpiteOf.isBlank()) {
             throw new MendableException(
                     refused.stream().map(Part::name).collect(Collectors.joining(", "))

@@ -6,14 +6,15 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.job.Job;
 import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.WayInPlanned;
 import escrel.core.teardown.Caution;
-import escrel.core.teardown.PartOff;
 import escrel.core.teardown.StepTimes;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
-import escrel.core.teardown.WayInPlanned;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -84,19 +85,19 @@ class WayInController {
 
     private Way of(OpenJob job, TeardownState state, String target) {
         CalibreSheet sheet = state.sheet();
-        TeardownOrder order = TeardownOrder.wayIn(state, job.schools(), target);
+        TeardownOrder order = job.job().wayIn(target);
         StepTimes times = job.sheet() == null
                 ? StepTimes.NONE
                 : StepTimes.of(workshop.historiesOf(job.sheet().id(), TIMED).values());
         List<Part> down = order.remaining();
         // the way out is planned from the movement as it will be then; nothing of it is recorded
-        JobHistory then = job.history();
+        JobHistory then = job.recorded();
         for (Part part : down) {
             then = then.with(
                     new RecordedStep(then.lastSequence() + 1, job.openedAt().toInstant(), PartOff.plain(part.code())));
         }
-        List<AssemblyPlan.Line> up = AssemblyPlan.from(TeardownState.of(sheet, then), then, job.schools())
-                .lines();
+        List<AssemblyPlan.Line> up =
+                Job.of(then, job.sheet(), job.schools()).wayUp().lines();
         List<String> stays = sheet.homes().stream()
                 .filter(p -> !state.isOff(p.code()) && !down.contains(p))
                 .map(Part::name)

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.assembly.TestMade;
 import escrel.core.lubrication.OilSkipped;
-import escrel.core.teardown.PartOn;
-import escrel.core.teardown.Visit;
+import escrel.core.service.PartOn;
+import escrel.core.service.Visit;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;

@@ -14,7 +14,7 @@ import escrel.core.school.Choice;
 import escrel.core.school.Schools;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.PartOff;
+import escrel.core.service.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.demo.PlanPicture;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
 import escrel.core.handover.Stage;
-import escrel.core.parts.Happened;
+import escrel.core.service.Happened;
 import escrel.web.job.Workshop;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;

@@ -2,8 +2,8 @@ package escrel.web.strip;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import escrel.core.teardown.PartOff;
-import escrel.core.teardown.ScrewsFound;
+import escrel.core.service.PartOff;
+import escrel.core.service.ScrewsFound;
 import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;

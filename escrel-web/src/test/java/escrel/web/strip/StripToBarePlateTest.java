@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
-import escrel.core.teardown.PartOff;
+import escrel.core.service.PartOff;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;

@@ -9,7 +9,7 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.parts.Gauged;
 import escrel.core.parts.Searches;
-import escrel.core.teardown.Eased;
+import escrel.core.service.Eased;
 import escrel.web.demo.PlanPicture;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;

@@ -2,7 +2,7 @@ package escrel.web.testing;
 
 import escrel.core.calibre.Part;
 import escrel.core.school.Schools;
-import escrel.core.teardown.PartOff;
+import escrel.core.service.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;

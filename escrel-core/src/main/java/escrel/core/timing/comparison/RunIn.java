@@ -3,6 +3,8 @@ package escrel.core.timing.comparison;
 import escrel.core.quantity.Measured;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
+import escrel.core.timing.readings.Chronograph;
+import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
@@ -52,12 +54,22 @@ public final class RunIn {
      * @param rateSecondsPerDay later less full, mean over the positions
      * @param amplitudeDegrees later less full, mean over the positions
      * @param positions how many positions both sides have
+     * @param chronographRunning whether the chronograph ran on both sides
      */
-    public record Down(double hours, double rateSecondsPerDay, double amplitudeDegrees, int positions) {}
+    public record Down(
+            double hours,
+            double rateSecondsPerDay,
+            double amplitudeDegrees,
+            int positions,
+            boolean chronographRunning) {}
 
-    /** All readings since the first after assembly, in order of time; empty before. */
-    public static List<Point> curve(JobHistory history) {
-        List<RecordedStep> readings = afterAssembly(history);
+    /**
+     * All readings since the first after the last closing, in order of time; empty before.
+     *
+     * @param closedAt sequence at which what stops the movement was lifted or refitted last; 0 when it never was
+     */
+    public static List<Point> curve(JobHistory history, int closedAt) {
+        List<RecordedStep> readings = sinceClosing(history, closedAt);
         if (readings.isEmpty()) {
             return List.of();
         }
@@ -67,15 +79,23 @@ public final class RunIn {
                 .toList();
     }
 
-    private static List<RecordedStep> afterAssembly(JobHistory history) {
+    /** Readings of the running movement since it was closed last; a watch that was found standing starts anew. */
+    private static List<RecordedStep> sinceClosing(JobHistory history, int closedAt) {
+        int stood =
+                history.lastAt(s -> s instanceof DidNotRun none && !none.state().isBeforeService());
         return history.counting().stream()
+                .filter(s -> s.sequence() > Math.max(closedAt, stood))
                 .filter(s -> s.step() instanceof ReadingTaken t && !t.state().isBeforeService())
                 .toList();
     }
 
-    /** The clock that runs for a job, nothing when none does. */
-    public static Optional<Due> nextDue(JobHistory history) {
-        List<RecordedStep> all = afterAssembly(history);
+    /**
+     * The clock that runs for a job, nothing when none does. It starts with the first reading after the last closing.
+     *
+     * @param closedAt as for the curve
+     */
+    public static Optional<Due> nextDue(JobHistory history, int closedAt) {
+        List<RecordedStep> all = sinceClosing(history, closedAt);
         Optional<RecordedStep> finished = all.stream()
                 .filter(s -> ((ReadingTaken) s.step()).state().isFinal())
                 .reduce((first, second) -> second);
@@ -106,25 +126,29 @@ public final class RunIn {
         return all.stream().noneMatch(s -> Duration.between(first, s.at()).toMillis() >= EARLY * wanted.toMillis());
     }
 
-    /** What running down changed in a state, for each later time that was read; empty without readings at full wind. */
-    public static List<Down> down(JobHistory history, ReadingState state) {
-        List<ReadingTaken> taken = history.all(ReadingTaken.class)
-                .filter(t -> t.state() == state && t.hoursSinceWound().isPresent())
-                .toList();
-        List<Double> hours = taken.stream()
-                .map(t -> t.hoursSinceWound().getAsDouble())
-                .filter(h -> h > 0)
-                .distinct()
-                .sorted()
-                .toList();
+    /**
+     * What running down changed in a state, for each later time that was read, with the chronograph at rest and running
+     * apart; empty without readings at full wind.
+     */
+    public static List<Down> down(JobHistory history, ReadingState state, int closedAt) {
         List<Down> out = new ArrayList<>();
-        for (double h : hours) {
-            down(taken, h).ifPresent(out::add);
+        for (boolean running : new boolean[] {false, true}) {
+            List<ReadingTaken> taken = sinceClosing(history, closedAt).stream()
+                    .map(s -> (ReadingTaken) s.step())
+                    .filter(t -> t.state() == state && t.hoursSinceWound().isPresent())
+                    .filter(t -> (t.chronograph() == Chronograph.RUNNING) == running)
+                    .toList();
+            taken.stream()
+                    .map(t -> t.hoursSinceWound().getAsDouble())
+                    .filter(h -> h > 0)
+                    .distinct()
+                    .sorted()
+                    .forEach(h -> down(taken, h, running).ifPresent(out::add));
         }
         return List.copyOf(out);
     }
 
-    private static Optional<Down> down(List<ReadingTaken> taken, double hours) {
+    private static Optional<Down> down(List<ReadingTaken> taken, double hours, boolean running) {
         double rate = 0;
         double amplitude = 0;
         int count = 0;
@@ -143,7 +167,9 @@ public final class RunIn {
                 }
             }
         }
-        return count == 0 ? Optional.empty() : Optional.of(new Down(hours, rate / count, amplitude / count, count));
+        return count == 0
+                ? Optional.empty()
+                : Optional.of(new Down(hours, rate / count, amplitude / count, count, running));
     }
 
     private static Optional<Reading> at(List<ReadingTaken> taken, double hours, Position position) {

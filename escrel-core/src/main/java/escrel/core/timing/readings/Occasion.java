@@ -26,6 +26,15 @@ public record Occasion(
         return ORDER.compare(this, other);
     }
 
+    /** Key of the occasion, the same for as long as the job is: for addresses. */
+    public String key() {
+        return state
+                + "-" + fitted
+                + "-" + wound
+                + (woundHours == null ? "" : "-" + woundHours)
+                + (chronograph == Chronograph.RUNNING ? "-RUNNING" : "");
+    }
+
     /** Whether a state is usually judged by it: at full wind (or nobody said), the chronograph at rest. */
     public boolean isMain() {
         return (wound == Wound.FULL || wound == Wound.UNKNOWN) && chronograph != Chronograph.RUNNING;

@@ -30,6 +30,12 @@ public record Reading(
         String note,
         @Nullable DeviceClock clock,
         @Nullable Integer recording) {
+    /** 50 parts per million, as sound devices are off. Source: M2, M10. */
+    private static final double UNCALIBRATED = 4.3;
+
+    /** A timing machine whose clock nobody has compared. Source: M10. */
+    private static final double TIMING_MACHINE = 1;
+
     /** A typed reading, or one of which neither clock nor recording is kept. */
     public Reading(
             Position position,
@@ -57,15 +63,33 @@ public record Reading(
                 null);
     }
 
-    /** The rate with the doubt of the device's clock in it: what the rate is worth alone, not against another. */
+    /** The rate with the doubt of the clock it was taken with: what the rate is worth alone, not against another. */
     public @Nullable Measured rateWithClock() {
-        if (rateSecondsPerDay == null || clock == null || !clock.calibrated()) {
-            return rateSecondsPerDay;
+        Measured rate = rateSecondsPerDay;
+        double clockDoubt = clockDoubtSecondsPerDay();
+        if (rate == null || rate.isRange() || rate.isBound() || clockDoubt == 0) {
+            return rate;
         }
-        return new Measured(
-                rateSecondsPerDay.value(),
-                Math.hypot(rateSecondsPerDay.doubt(), clock.doubtSecondsPerDay()),
-                rateSecondsPerDay.kind());
+        return new Measured(rate.value(), Math.hypot(rate.doubt(), clockDoubt), Measured.Kind.STANDARD_ERROR);
+    }
+
+    /**
+     * What the clock adds to the doubt of the rate, s/d: what its calibration says; 4.3 (50 parts per million) for a
+     * computer's sound device nobody has calibrated, 1 for a timing machine, none for a simulated watch. Source: M10.
+     */
+    public double clockDoubtSecondsPerDay() {
+        if (source == Source.SIMULATED) {
+            return 0;
+        }
+        if (clock != null && clock.calibrated()) {
+            return clock.doubtSecondsPerDay();
+        }
+        return source == Source.RECORDING ? UNCALIBRATED : TIMING_MACHINE;
+    }
+
+    /** Whether two readings were taken with one clock, so that it cancels between them. */
+    public boolean sharesClockWith(Reading other) {
+        return clock != null && clock.sameAs(other.clock());
     }
 
     /** This reading for another lift angle. Readings from sound are worked out again; typed figures stay as read. */

@@ -8,59 +8,53 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The readings of one occasion, one for each position taken.
+ * The readings of one occasion between two interventions. Several of one position are all kept: the last is shown, the
+ * span between them is their wandering. No reading replaces another in silence. Source: M5, craft 9.
  *
- * @param byPosition in the order of the positions; empty for a watch that did not run
+ * @param byPosition the last of each position taken; empty for a watch that did not run
+ * @param all every reading of each position, first first
  * @param fitted what was fitted, nothing for a watch that did not run
  * @param woundHours hours since full wind, when typed
+ * @param time 1 for the first set of its occasion in the job, 2 for the next, after something lay between
+ * @param firstAt sequence of its first step
+ * @param lastAt sequence of its last step
  */
 public record ReadingSet(
         ReadingState state,
         Map<Position, Reading> byPosition,
+        Map<Position, List<Reading>> all,
         @Nullable Fitted fitted,
         @Nullable Wound wound,
         @Nullable Double woundHours,
         @Nullable Chronograph chronograph,
-        @Nullable String didNotRun) {
-    /** A set of which nothing is said of hours and chronograph. */
+        @Nullable String didNotRun,
+        int time,
+        int firstAt,
+        int lastAt) {
+    /** A set by itself, of which nothing is said of hours and chronograph. */
     public ReadingSet(
             ReadingState state,
             Map<Position, Reading> byPosition,
             @Nullable Fitted fitted,
             @Nullable Wound wound,
             @Nullable String didNotRun) {
-        this(state, byPosition, fitted, wound, null, Chronograph.NOT_SAID, didNotRun);
+        this(state, byPosition, eachOnce(byPosition), fitted, wound, null, Chronograph.NOT_SAID, didNotRun, 1, 0, 0);
     }
 
-    /** The sets of a job, in the order of their occasions. */
+    private static Map<Position, List<Reading>> eachOnce(Map<Position, Reading> readings) {
+        Map<Position, List<Reading>> all = new EnumMap<>(Position.class);
+        readings.forEach((position, reading) -> all.put(position, List.of(reading)));
+        return all;
+    }
+
+    /** The sets of a job, in the order of their states, then of time. */
     public static List<ReadingSet> of(JobHistory history) {
-        Map<Occasion, EnumMap<Position, Reading>> taken = new TreeMap<>();
-        Map<ReadingState, String> dead = new EnumMap<>(ReadingState.class);
-        history.counting().forEach(entry -> {
-            if (entry.step() instanceof ReadingTaken step) {
-                taken.computeIfAbsent(step.occasion(), o -> new EnumMap<>(Position.class))
-                        .put(step.reading().position(), step.reading());
-                dead.remove(step.state());
-            } else if (entry.step() instanceof DidNotRun none) {
-                dead.put(none.state(), none.words());
-                taken.keySet().removeIf(o -> o.state() == none.state());
-            }
-        });
-        List<ReadingSet> sets = new ArrayList<>();
-        taken.forEach((occasion, readings) -> sets.add(new ReadingSet(
-                occasion.state(),
-                readings,
-                occasion.fitted(),
-                occasion.wound(),
-                occasion.woundHours(),
-                occasion.chronograph(),
-                null)));
-        dead.forEach((state, words) -> sets.add(new ReadingSet(state, Map.of(), null, null, words)));
-        sets.sort(Comparator.comparing(ReadingSet::state));
+        List<ReadingSet> sets = new ArrayList<>(Sittings.of(history));
+        sets.sort(Comparator.comparing(ReadingSet::state).thenComparing(ReadingSet::lastAt));
         return List.copyOf(sets);
     }
 
@@ -70,11 +64,14 @@ public record ReadingSet(
     }
 
     /**
-     * The set by which a state is usually judged: at full wind with the chronograph at rest, the last of those; else the
-     * first there is.
+     * The set by which a state is usually judged: the latest at full wind with the chronograph at rest; else the first of
+     * the latest there are.
      */
     public static Optional<ReadingSet> main(List<ReadingSet> sets, ReadingState state) {
-        List<ReadingSet> here = sets.stream().filter(s -> s.state() == state).toList();
+        List<ReadingSet> here = sets.stream()
+                .filter(s -> s.state() == state)
+                .sorted(Comparator.comparing(ReadingSet::lastAt))
+                .toList();
         return here.stream()
                 .filter(ReadingSet::isMain)
                 .reduce((first, second) -> second)
@@ -92,13 +89,9 @@ public record ReadingSet(
                 : Optional.of(new Occasion(state, fitted, wound, woundHours, chronograph));
     }
 
-    /** Key of the occasion, the same for as long as the job is: for addresses. */
+    /** Key of the set, the same for as long as the job is: for addresses. */
     public String key() {
-        return state
-                + (fitted == null ? "" : "-" + fitted)
-                + (wound == null ? "" : "-" + wound)
-                + (woundHours == null ? "" : "-" + woundHours)
-                + (chronograph == Chronograph.RUNNING ? "-RUNNING" : "");
+        return occasion().map(Occasion::key).orElse(state.name()) + (time == 1 ? "" : "-" + time);
     }
 
     /**
@@ -106,11 +99,14 @@ public record ReadingSet(
      * read: which lift angle their machine was set to, nobody said.
      */
     public ReadingSet underKnown(LiftAngle known) {
-        Map<Position, Reading> again = new EnumMap<>(Position.class);
-        byPosition.forEach((position, reading) -> again.put(
-                position,
-                reading.lift() != null && reading.liftAngle().assumed() ? reading.withLiftAngle(known) : reading));
-        return new ReadingSet(state, again, fitted, wound, woundHours, chronograph, didNotRun);
+        UnaryOperator<Reading> anew = r -> r.lift() != null && r.liftAngle().assumed() ? r.withLiftAngle(known) : r;
+        Map<Position, Reading> last = new EnumMap<>(Position.class);
+        byPosition.forEach((position, reading) -> last.put(position, anew.apply(reading)));
+        Map<Position, List<Reading>> every = new EnumMap<>(Position.class);
+        all.forEach((position, readings) ->
+                every.put(position, readings.stream().map(anew).toList()));
+        return new ReadingSet(
+                state, last, every, fitted, wound, woundHours, chronograph, didNotRun, time, firstAt, lastAt);
     }
 
     /** Whether the watch ran. */
@@ -118,8 +114,13 @@ public record ReadingSet(
         return didNotRun == null;
     }
 
-    /** The reading of one position, if taken. */
+    /** The reading of one position that is shown: the last. */
     public Optional<Reading> in(Position position) {
         return Optional.ofNullable(byPosition.get(position));
+    }
+
+    /** Every reading of one position, first first. */
+    public List<Reading> allIn(Position position) {
+        return all.getOrDefault(position, List.of());
     }
 }

@@ -1,5 +1,6 @@
 package escrel.core.timing.readings;
 
+import escrel.core.calibre.CalibreSheet;
 import escrel.core.service.Step;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -44,5 +45,11 @@ public record ReadingTaken(
             case AFTER_HOURS -> woundHours == null ? OptionalDouble.empty() : OptionalDouble.of(woundHours);
             case PART, UNKNOWN -> OptionalDouble.empty();
         };
+    }
+
+    /** Whoever read it has wound it; after it was opened, the reading also ends the way up. */
+    @Override
+    public Effect effect(CalibreSheet sheet) {
+        return state.isBeforeService() ? Effect.WINDS : Effect.READS_RUNNING;
     }
 }

@@ -1,0 +1,13 @@
+package escrel.core.cleaning;
+
+import escrel.core.service.StepKind;
+import java.util.List;
+
+/** The kinds of step about cleaning. */
+public final class CleaningSteps {
+    /** All of them. */
+    public static final List<StepKind<?>> KINDS = List.of(
+            new StepKind<>("washed", Washed.class, (s, n) -> s.parts().size() + " parts washed", Washed::parts));
+
+    private CleaningSteps() {}
+}

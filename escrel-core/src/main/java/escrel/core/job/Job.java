@@ -1,0 +1,305 @@
+package escrel.core.job;
+
+import escrel.core.assembly.AssemblyPlan;
+import escrel.core.assembly.TestState;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.SchoolChart;
+import escrel.core.cleaning.CleaningState;
+import escrel.core.handover.Account;
+import escrel.core.handover.Accounts;
+import escrel.core.handover.Stage;
+import escrel.core.learning.LearntSheet;
+import escrel.core.lubrication.LubricationState;
+import escrel.core.order.Rules;
+import escrel.core.parts.Copies;
+import escrel.core.parts.Findings;
+import escrel.core.parts.Homes;
+import escrel.core.parts.ScrewAccount;
+import escrel.core.parts.Searches;
+import escrel.core.regulation.Interventions;
+import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
+import escrel.core.service.Lives;
+import escrel.core.service.SchoolChosen;
+import escrel.core.service.SchoolSetAside;
+import escrel.core.service.Tally;
+import escrel.core.service.WorkAgreed;
+import escrel.core.teardown.TeardownOrder;
+import escrel.core.teardown.TeardownState;
+import escrel.core.timing.comparison.ReadingsDue;
+import escrel.core.timing.comparison.RunIn;
+import escrel.core.timing.readings.ReadingSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One job: what was recorded of it, the movement as it knows it, the schools that hold for it, and every state computed
+ * from these once and kept. Immutable; a further step makes another job.
+ */
+public final class Job {
+    private final JobHistory recorded;
+    private final JobHistory history;
+    private final @Nullable CalibreSheet bound;
+    private final Schools schools;
+    private final CalibreSheet movement;
+    private final Lazy<Lives> lives = new Lazy<>(this::foldLives);
+    private final Lazy<TeardownState> teardown = new Lazy<>(() -> TeardownState.of(lives()));
+    private final Lazy<Rules> down = new Lazy<>(this::rulesDown);
+    private final Lazy<Rules> up = new Lazy<>(this::rulesUp);
+    private final Lazy<TeardownOrder> wayDown = new Lazy<>(() -> TeardownOrder.from(teardown(), down()));
+    private final Lazy<Findings> findings = new Lazy<>(this::fold);
+    private final Lazy<Searches> searches = new Lazy<>(this::foldSearches);
+    private final Lazy<CleaningState> cleaning = new Lazy<>(this::foldCleaning);
+    private final Lazy<LubricationState> lubrication = new Lazy<>(this::foldLubrication);
+    private final Lazy<TestState> tests = new Lazy<>(this::foldTests);
+    private final Lazy<AssemblyPlan> wayUp = new Lazy<>(this::planUp);
+    private final Lazy<List<Account>> accounts = new Lazy<>(this::allAccounts);
+    private final Lazy<List<ReadingSet>> readings = new Lazy<>(this::readingSets);
+    private final Lazy<Stage> stage = new Lazy<>(() -> StageOf.job(this));
+    private final Lazy<List<Interventions.Intervention>> interventions = new Lazy<>(this::allInterventions);
+
+    private Job(JobHistory recorded, @Nullable CalibreSheet bound, Schools schools) {
+        this.recorded = recorded;
+        this.history = recorded.inPresentCodes();
+        this.bound = bound;
+        this.schools = ofJob(schools, history);
+        this.movement = SchoolChart.of(LearntSheet.of(bound, history), this.schools);
+    }
+
+    /**
+     * A job.
+     *
+     * @param recorded what is on record, as it was recorded
+     * @param bound the sheet it is bound to; nothing while the calibre is unknown
+     * @param schools of the workshop for this calibre; what the job itself chose goes before
+     */
+    public static Job of(JobHistory recorded, @Nullable CalibreSheet bound, Schools schools) {
+        return new Job(recorded, bound, schools);
+    }
+
+    private static Schools ofJob(Schools usual, JobHistory history) {
+        Schools schools = usual;
+        for (var entry : history.counting()) {
+            if (entry.step() instanceof SchoolChosen chosen) {
+                schools = schools.with(chosen.choice());
+            } else if (entry.step() instanceof SchoolSetAside aside) {
+                schools = schools.without(aside.school());
+            }
+        }
+        return schools;
+    }
+
+    private Lives foldLives() {
+        return Lives.of(movement, history);
+    }
+
+    private Rules rulesDown() {
+        return Rules.down(movement, schools);
+    }
+
+    private Rules rulesUp() {
+        return Rules.up(movement, schools);
+    }
+
+    private Findings fold() {
+        return Findings.of(lives(), history);
+    }
+
+    private Searches foldSearches() {
+        return Searches.of(lives(), history, findings());
+    }
+
+    private CleaningState foldCleaning() {
+        return CleaningState.of(lives(), history, findings());
+    }
+
+    private LubricationState foldLubrication() {
+        return LubricationState.of(lives(), history);
+    }
+
+    private TestState foldTests() {
+        return TestState.of(lives(), history);
+    }
+
+    private AssemblyPlan planUp() {
+        return AssemblyPlan.from(lives(), up(), schools, searches(), lubrication(), tests());
+    }
+
+    private List<Account> allAccounts() {
+        return Accounts.of(history, tallies(), sequence -> upTo(sequence).tallies());
+    }
+
+    private List<Interventions.Intervention> allInterventions() {
+        return Interventions.of(history, lives(), copies());
+    }
+
+    private List<ReadingSet> readingSets() {
+        List<ReadingSet> sets = ReadingSet.of(history);
+        if (bound == null || bound.data().liftAngle().assumed()) {
+            return sets;
+        }
+        return sets.stream().map(s -> s.underKnown(bound.data().liftAngle())).toList();
+    }
+
+    /** What each concept counts, in the order in which the accounts are shown. Source: M17. */
+    public List<Tally> tallies() {
+        List<Tally> always = List.of(
+                Homes.tally(lives(), copies()),
+                ScrewAccount.tally(teardown(), history.ruleBook()),
+                lubrication().tally(),
+                tests().tally(),
+                findings().tally(movement),
+                findings().interim(movement),
+                searches().tally(movement),
+                Homes.visits(lives()));
+        if (!history.ruleBook().asksForAll()) {
+            return always;
+        }
+        List<Tally> all = new ArrayList<>(always);
+        all.add(cleaning().tally());
+        all.add(ReadingsDue.tally(history, lives().lastMovedAt()));
+        return List.copyOf(all);
+    }
+
+    /** This job as it stood right after a step. */
+    public Job upTo(int sequence) {
+        return new Job(recorded.upTo(sequence), bound, schools);
+    }
+
+    /** What is on record, as it was recorded. */
+    public JobHistory recorded() {
+        return recorded;
+    }
+
+    /** What is on record, with parts called by the codes in use now. */
+    public JobHistory history() {
+        return history;
+    }
+
+    /** The sheet it is bound to; nothing while the calibre is unknown. */
+    public @Nullable CalibreSheet sheet() {
+        return bound;
+    }
+
+    /** The movement as this job knows it: its sheet, what was learnt on the way, the charts of the schools. */
+    public CalibreSheet movement() {
+        return movement;
+    }
+
+    /** The schools that hold. */
+    public Schools schools() {
+        return schools;
+    }
+
+    /** What was agreed, if it was asked. */
+    public Optional<WorkAgreed> agreed() {
+        return history.last(WorkAgreed.class);
+    }
+
+    /** Each part's episodes, and the rounds. */
+    public Lives lives() {
+        return lives.get();
+    }
+
+    /** What is off and on in the present round. */
+    public TeardownState teardown() {
+        return teardown.get();
+    }
+
+    /** The rules of the way down. */
+    public Rules down() {
+        return down.get();
+    }
+
+    /** The rules of the way up. */
+    public Rules up() {
+        return up.get();
+    }
+
+    /** The way down from here. */
+    public TeardownOrder wayDown() {
+        return wayDown.get();
+    }
+
+    /** The way in to one part from here. */
+    public TeardownOrder wayIn(String target) {
+        return TeardownOrder.wayIn(teardown(), down(), target);
+    }
+
+    /** The way up from here. */
+    public AssemblyPlan wayUp() {
+        return wayUp.get();
+    }
+
+    /** Findings and decisions. */
+    public Findings findings() {
+        return findings.get();
+    }
+
+    /** Which copy sits in each home. */
+    public Copies copies() {
+        return findings().copies();
+    }
+
+    /** Parts searched for, fragments unexplained. */
+    public Searches searches() {
+        return searches.get();
+    }
+
+    /** Rinses and looks. */
+    public CleaningState cleaning() {
+        return cleaning.get();
+    }
+
+    /** Lubrication points. */
+    public LubricationState lubrication() {
+        return lubrication.get();
+    }
+
+    /** Tests of the way up. */
+    public TestState tests() {
+        return tests.get();
+    }
+
+    /** The accounts with what was waived. */
+    public List<Account> accounts() {
+        return accounts.get();
+    }
+
+    /** Whether nothing stands in the way of handing over. */
+    public boolean mayLeave() {
+        return Accounts.mayLeave(accounts());
+    }
+
+    /** The sets of readings; those taken before the lift angle was known are worked out again for it. */
+    public List<ReadingSet> readings() {
+        return readings.get();
+    }
+
+    /** What lay between the sets of readings. */
+    public List<Interventions.Intervention> interventions() {
+        return interventions.get();
+    }
+
+    /** Sequence at which what stops the movement was lifted or refitted last: run-in clocks start after it. */
+    public int closedAt() {
+        return TestState.openedAt(lives());
+    }
+
+    /** The clock of the next reading; nothing when none runs. */
+    public Optional<RunIn.Due> nextReading() {
+        return stage() == Stage.HANDED_OVER ? Optional.empty() : RunIn.nextDue(history, closedAt());
+    }
+
+    /** How far it has come. */
+    public Stage stage() {
+        return stage.get();
+    }
+
+    /** The next sensible act, in a few words. */
+    public String nextAct() {
+        return NextAct.of(this);
+    }
+}

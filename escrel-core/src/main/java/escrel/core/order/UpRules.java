@@ -1,0 +1,136 @@
+package escrel.core.order;
+
+import escrel.core.calibre.AssemblyTest;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.EarlyIn;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.Jewel;
+import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Part;
+import escrel.core.order.Constraint.Weight;
+import escrel.core.school.School;
+import escrel.core.school.Schools;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Every rule of the way up that has something to say on a sheet, rings not looked at yet. Source: craft 2.13, 6. */
+final class UpRules {
+    private static final String TIMED_WHY =
+            "the movement runs and is timed before it is covered: nobody fits a dial over a train that has not run";
+    /** What is built onto a movement that runs already. */
+    private static final Set<Group> AFTER_TIMING =
+            Set.of(Group.CALENDAR, Group.DIAL_AND_HANDS, Group.CASE, Group.AUTOMATIC, Group.CHRONOGRAPH);
+
+    private final CalibreSheet sheet;
+    private final List<Constraint> found = new ArrayList<>();
+
+    private UpRules(CalibreSheet sheet) {
+        this.sheet = sheet;
+    }
+
+    static List<Constraint> of(CalibreSheet sheet, Schools schools) {
+        UpRules rules = new UpRules(sheet);
+        rules.holds();
+        rules.earlyParts();
+        rules.points();
+        rules.tests();
+        return rules.found;
+    }
+
+    private void holds() {
+        for (Hold hold : sheet.holds()) {
+            Weight weight = hold.basis() == Hold.Basis.STATED ? Weight.HOLD : Weight.SEEN;
+            String why = weight == Weight.HOLD ? name(hold.part()) + " lies under it or is held by it" : hold.why();
+            add(Node.part(hold.part()), Node.part(hold.by()), weight, why);
+        }
+        for (Part part : sheet.parts()) {
+            if (part.unit() != null) {
+                add(
+                        Node.part(part.code()),
+                        Node.part(Objects.requireNonNull(part.unit())),
+                        Weight.HOLD,
+                        part.name() + " goes into it in the hand");
+            }
+        }
+    }
+
+    private void earlyParts() {
+        Set<String> caps = sheet.jewels().stream()
+                .filter(j -> j.kind() == Jewel.Kind.CAP)
+                .map(Jewel::part)
+                .collect(Collectors.toSet());
+        for (EarlyIn early : sheet.earlyIns()) {
+            // when the settings are oiled is a habit; a shouldered screw under a bridge is not
+            boolean habit = caps.contains(early.part());
+            found.add(new Constraint(
+                    Node.part(early.part()),
+                    Node.part(early.before()),
+                    habit ? Weight.SCHOOL : Weight.SAFETY,
+                    early.why(),
+                    habit ? School.BALANCE_SETTINGS : null));
+        }
+    }
+
+    private void points() {
+        for (OilPoint point : sheet.oilPoints()) {
+            window(Node.point(point.code()), point.after(), point.before(), point.name() + " can be oiled no longer");
+        }
+    }
+
+    private void tests() {
+        List<AssemblyTest> all = sheet.climbTests();
+        for (AssemblyTest test : all) {
+            window(
+                    Node.test(test.code()),
+                    test.after(),
+                    test.before(),
+                    test.name() + " can no longer be tested by itself");
+            if (test.proof() == AssemblyTest.Proof.READING) {
+                all.stream()
+                        .filter(t -> t.proof() == AssemblyTest.Proof.DEMAGNETISED)
+                        .forEach(t -> add(
+                                Node.test(t.code()),
+                                Node.test(test.code()),
+                                Weight.SAFETY,
+                                "a running movement is demagnetised before it is read"));
+                timed(test);
+            }
+        }
+    }
+
+    private void timed(AssemblyTest test) {
+        for (Part part : sheet.parts()) {
+            if (AFTER_TIMING.contains(part.group())) {
+                add(Node.test(test.code()), Node.part(part.code()), Weight.SAFETY, TIMED_WHY);
+            } else if (part.group() == Group.MOTION_WORK) {
+                add(
+                        Node.test(test.code()),
+                        Node.part(part.code()),
+                        Weight.SEEN,
+                        "motion work usually goes on once the movement was timed");
+            }
+        }
+    }
+
+    private void window(Node node, @Nullable String after, @Nullable String before, String why) {
+        if (after != null) {
+            add(Node.part(after), node, Weight.HOLD, name(after) + " is not on yet");
+        }
+        if (before != null) {
+            add(node, Node.part(before), Weight.SAFETY, why);
+        }
+    }
+
+    private void add(Node first, Node then, Weight weight, String why) {
+        found.add(new Constraint(first, then, weight, why));
+    }
+
+    private String name(String code) {
+        return sheet.part(code).map(Part::name).orElse(code);
+    }
+}

@@ -1,0 +1,44 @@
+package escrel.core.parts;
+
+import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
+import java.util.HashMap;
+import java.util.Map;
+
+/** The last decision about each finding, with the sequence at which it was taken. */
+final class Decisions {
+    private final Map<String, Decided> last = new HashMap<>();
+    private final Map<String, Integer> at = new HashMap<>();
+
+    private Decisions() {}
+
+    static Decisions of(JobHistory history) {
+        Decisions decisions = new Decisions();
+        for (RecordedStep entry : history.counting()) {
+            if (entry.step() instanceof Decided decided) {
+                decisions.last.put(decided.finding(), decided);
+                decisions.at.put(decided.finding(), entry.sequence());
+            }
+        }
+        return decisions;
+    }
+
+    /** The finding with its decision. */
+    Finding put(Finding f) {
+        Decided decided = last.get(f.key());
+        return decided == null
+                ? f
+                : new Finding(
+                        f.key(),
+                        f.at(),
+                        f.raisedAt(),
+                        f.part(),
+                        f.grade(),
+                        f.defect(),
+                        f.origin(),
+                        f.words(),
+                        decided,
+                        at.getOrDefault(f.key(), 0),
+                        null);
+    }
+}

@@ -1,0 +1,17 @@
+package escrel.core.service;
+
+/**
+ * By which rules a job is kept. A job begun before it was asked what is agreed goes on by the rules it was begun with, so
+ * that an earlier record means what it meant; opening it again takes it to the second book.
+ */
+public enum RuleBook {
+    /** What was decided counts as settled; rinsing, looking and the routine tests are not asked for. */
+    FIRST,
+    /** What was decided counts once it is done; a part lifted again owes its look, a new one its rinse. */
+    SECOND;
+
+    /** Whether it is the second book, by which every new job is kept. */
+    public boolean asksForAll() {
+        return this == SECOND;
+    }
+}

@@ -1,0 +1,68 @@
+package escrel.core.service;
+
+import java.util.List;
+
+/** The kinds of step by which a job is kept and a movement opened and closed. */
+public final class ServiceSteps {
+    /** All of them. */
+    public static final List<StepKind<?>> KINDS = List.of(
+            StepKind.of("arrival", Arrival.class, (s, n) -> "arrival of " + s.watch()),
+            StepKind.of("calibre-bound", CalibreBound.class, (s, n) -> "bound to the sheet " + s.calibre()),
+            StepKind.of(
+                    "work", WorkAgreed.class, (s, n) -> "agreed: " + s.work().words()),
+            StepKind.of("photo", PhotoAdded.class, PhotoAdded::part, (s, n) -> "photo " + s.photo()),
+            StepKind.of("note", Noted.class, Noted::part, (s, n) -> "observed: " + s.words()),
+            StepKind.of("taken-back", TakenBack.class, (s, n) -> "step " + s.sequence() + " taken back"),
+            StepKind.of(
+                    "school",
+                    SchoolChosen.class,
+                    (s, n) -> "habit: " + s.choice().words()),
+            StepKind.of(
+                    "school-aside",
+                    SchoolSetAside.class,
+                    (s, n) -> "for this job another way: " + s.school().question()),
+            StepKind.of("opened-again", OpenedAgain.class, OpenedAgain::target, (s, n) -> opened(s, n)),
+            StepKind.of(
+                    "way-in",
+                    WayInPlanned.class,
+                    WayInPlanned::target,
+                    (s, n) -> s.target().isEmpty() ? "the whole movement again" : "way in to " + n.part(s.target())),
+            StepKind.of("part-off", PartOff.class, PartOff::part, (s, n) -> n.part(s.part()) + " off"),
+            StepKind.of("part-on", PartOn.class, PartOn::part, (s, n) -> n.part(s.part()) + " on"),
+            StepKind.of(
+                    "visit",
+                    Visit.class,
+                    Visit::part,
+                    (s, n) -> n.part(s.part()) + (s.act() == Visit.Act.BEGIN ? " in for a visit" : " out again")),
+            new StepKind<>(
+                    "left-fitted",
+                    LeftFitted.class,
+                    (s, n) -> n.part(s.parts().get(0)) + " left fitted",
+                    LeftFitted::parts),
+            StepKind.of("left-out", LeftOut.class, LeftOut::part, (s, n) -> n.part(s.part()) + " left out"),
+            StepKind.of(
+                    "eased",
+                    Eased.class,
+                    Eased::part,
+                    (s, n) -> n.part(s.part()) + " " + StepKind.said(s.way())
+                            + (s.turns() > 0 ? " by " + s.turns() + " turns" : "")),
+            StepKind.of("tightened", Tightened.class, Tightened::part, (s, n) -> n.part(s.part()) + " tightened again"),
+            StepKind.of("state-set", StateSet.class, StateSet::part, (s, n) -> "set: " + s.state()),
+            StepKind.of(
+                    "happened",
+                    Happened.class,
+                    Happened::part,
+                    (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what())),
+            StepKind.of(
+                    "power",
+                    PowerNoted.class,
+                    PowerNoted::part,
+                    (s, n) -> s.what().words() + (s.part().isEmpty() ? "" : ", at " + n.part(s.part()))));
+
+    private ServiceSteps() {}
+
+    private static String opened(OpenedAgain step, StepKind.Names names) {
+        return "opened again, " + step.reason().words()
+                + (step.target().isEmpty() ? "" : ": way in to " + names.part(step.target()));
+    }
+}

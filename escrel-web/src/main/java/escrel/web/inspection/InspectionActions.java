@@ -1,0 +1,130 @@
+package escrel.web.inspection;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.Part;
+import escrel.core.parts.CopyAtHand;
+import escrel.core.parts.Decided;
+import escrel.core.parts.Decision;
+import escrel.core.parts.Finding;
+import escrel.core.parts.FindingWorked;
+import escrel.core.parts.Looked;
+import escrel.core.service.LeftOut;
+import escrel.core.service.PartOn;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the inspection records, and what it refuses. */
+@Component
+class InspectionActions {
+    private final Workshop workshop;
+
+    InspectionActions(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /** Takes a decision about a finding. */
+    @Transactional
+    public void decide(int number, int seq, String key, Decision decision, String words, String source) {
+        requireFinding(number, key);
+        if (decision.needsReason() && words.isBlank()) {
+            throw refuse("“" + words(decision) + "” needs a reason", "Say why, then send it again.");
+        }
+        if (decision.replaces() && source.isBlank()) {
+            throw refuse(
+                    "“" + words(decision) + "” needs to say where the part comes from",
+                    "Name the supplier, the donor or the material, then send it again.");
+        }
+        workshop.append(number, seq, new Decided(key, decision, words, source));
+    }
+
+    /** Says that what was decided was carried out, or failed. */
+    @Transactional
+    public void worked(int number, int seq, String key, boolean done, String words) {
+        if (requireFinding(number, key).decided() == null) {
+            throw refuse("Nothing is decided about this finding yet", "Decide first, then say how it went.");
+        }
+        if (!done && words.isBlank()) {
+            throw refuse("A failed attempt needs some words", "Say what went wrong, then send it again.");
+        }
+        workshop.append(
+                number,
+                seq,
+                new FindingWorked(key, done ? FindingWorked.Outcome.DONE : FindingWorked.Outcome.FAILED, words));
+    }
+
+    /** Says that another copy is at hand. */
+    @Transactional
+    public void copy(int number, int seq, CopyAtHand copy) {
+        OpenJob job = workshop.load(number);
+        requirePart(job, copy.part());
+        if (copy.source().isBlank()) {
+            throw refuse("Where it comes from is not said", "Name the supplier, the donor or the material.");
+        }
+        workshop.append(number, seq, copy);
+    }
+
+    /** Says that the clean parts were looked at, and nothing new was found on them. */
+    @Transactional
+    public void looked(int number, int seq) {
+        List<String> parts = workshop.load(number).job().cleaning().toLookAt().stream()
+                .map(Part::code)
+                .toList();
+        if (parts.isEmpty()) {
+            throw refuse("No clean part waits for a look", "Clean parts first; each waits here then.");
+        }
+        workshop.append(number, seq, new Looked(parts));
+    }
+
+    /** Leaves a home empty on purpose. */
+    @Transactional
+    public void leaveOut(int number, int seq, String part, String reason) {
+        OpenJob job = workshop.load(number);
+        requirePart(job, part);
+        if (reason.isBlank()) {
+            throw refuse("Leaving a home empty needs a reason", "Say why, then send it again.");
+        }
+        if (!job.teardown().isOff(part)) {
+            throw refuse(
+                    job.movement().requirePart(part).name() + " is fitted by the record",
+                    "Take it off first, or raise that it was missing on arrival.");
+        }
+        workshop.append(number, seq, new LeftOut(part, reason));
+    }
+
+    /** Fits what was left out after all. */
+    @Transactional
+    public void fitAfterAll(int number, int seq, String part) {
+        OpenJob job = workshop.load(number);
+        requirePart(job, part);
+        if (!job.teardown().isLeftOut(part)) {
+            throw refuse("Its home is not left empty", "Fit it on the climb.");
+        }
+        workshop.append(number, seq, PartOn.plain(part));
+    }
+
+    private Finding requireFinding(int number, String key) {
+        return workshop.load(number)
+                .job()
+                .findings()
+                .byKey(key)
+                .orElseThrow(() -> refuse(
+                        "There is no finding " + key + " in this job", "Reload the page and choose it from the list."));
+    }
+
+    private static void requirePart(OpenJob job, String part) {
+        if (job.requireSheet().part(part).isEmpty()) {
+            throw refuse("The sheet has no such part", "Choose it from the list.");
+        }
+    }
+
+    private static String words(Decision decision) {
+        return decision.name().toLowerCase().replace('_', ' ');
+    }
+
+    private static MendableException refuse(String what, String todo) {
+        return new MendableException(what, "Nothing was recorded; the findings are as they were.", todo);
+    }
+}
