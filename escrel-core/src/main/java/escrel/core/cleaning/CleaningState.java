@@ -118,9 +118,16 @@ public final class CleaningState {
         return washedAt.containsKey(part);
     }
 
-    /** Parts that owe a rinse and can be rinsed now, in the order in which they came off. */
+    /** Parts that owe a rinse and lie at hand, in the order in which they came off. */
     public List<Part> due() {
-        return inHand().stream().filter(p -> owesRinse(p.code())).toList();
+        return everOff().stream()
+                .filter(p -> owesRinse(p.code()) && isAtHand(p.code()))
+                .toList();
+    }
+
+    private boolean isAtHand(String part) {
+        return lives.isOff(part)
+                || findings.copies().now(part).filter(c -> c.isBroughtIn() && c.fittedAt() == 0).isPresent();
     }
 
     /** Of what is due, the parts that go together in this way. */
@@ -130,12 +137,12 @@ public final class CleaningState {
 
     /** Clean parts that owe a look, in the order in which they came off. */
     public List<Part> toLookAt() {
-        return inHand().stream()
+        return everOff().stream()
                 .filter(p -> owesLook(p.code()) && !owesRinse(p.code()))
                 .toList();
     }
 
-    private List<Part> inHand() {
+    private List<Part> everOff() {
         return lives.everOff().stream()
                 .map(lives.sheet()::requirePart)
                 .filter(p -> !p.isPowerDown())
@@ -163,7 +170,7 @@ public final class CleaningState {
     public Tally tally() {
         List<OpenItem> open = new ArrayList<>();
         int total = 0;
-        for (Part part : inHand()) {
+        for (Part part : everOff()) {
             String code = part.code();
             total += rinseOwedSince(code) > 0 ? 1 : 0;
             if (owesRinse(code)) {

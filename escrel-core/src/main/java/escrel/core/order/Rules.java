@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -38,6 +39,16 @@ public final class Rules {
     /** The rules of the way up: holds reversed, early parts, the windows of points and tests. Source: craft 2.13, 6. */
     public static Rules up(CalibreSheet sheet, Schools schools) {
         return of(Nodes.ofAll(sheet), UpRules.of(sheet, schools));
+    }
+
+    /** Of these constraints, weightiest first, those that close no ring with the ones before. */
+    public static Rules withoutRings(List<Constraint> candidates) {
+        Set<Node> nodes = new LinkedHashSet<>();
+        candidates.forEach(c -> {
+            nodes.add(c.first());
+            nodes.add(c.then());
+        });
+        return of(nodes, candidates);
     }
 
     /** Keeps, weight by weight, what closes no ring with what was kept before. */

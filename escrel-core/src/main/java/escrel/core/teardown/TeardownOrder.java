@@ -142,9 +142,16 @@ public final class TeardownOrder {
                         Node.part(part.code()), part.side(), part.group().name(), place.getOrDefault(part.code(), 0)));
             }
         }
-        List<Constraint> all = new ArrayList<>(further);
-        all.addAll(speaking.all());
-        return new TeardownOrder(state, speaking, Sequencer.order(items, all, bench(state.lives())));
+        List<Constraint> all = new ArrayList<>(speaking.all());
+        all.addAll(further);
+        // a habit that speaks against the way in gives way
+        return new TeardownOrder(
+                state,
+                speaking,
+                Sequencer.order(
+                        items,
+                        further.isEmpty() ? all : Rules.withoutRings(all).all(),
+                        bench(state.lives())));
     }
 
     /** Where the hands are, for the next plan. */

@@ -3,6 +3,7 @@ package escrel.core.assembly;
 import static escrel.core.calibre.Calibres.hold;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.Jobs;
 import escrel.core.assembly.AssemblyPlan.Line;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
@@ -76,8 +77,12 @@ class AssemblyPlanTest {
     }
 
     private AssemblyPlan plan(CalibreSheet sheet) {
-        JobHistory history = JobHistory.of(steps);
-        return AssemblyPlan.from(TeardownState.of(sheet, history), history);
+        return Jobs.of(sheet, JobHistory.of(steps)).wayUp();
+    }
+
+    private List<Constraint> broken(String part) {
+        AssemblyPlan plan = plan(sheet());
+        return plan.brokenBy(plan.find(AssemblyPlan.Kind.PART, part).orElseThrow());
     }
 
     private void stripAll(CalibreSheet sheet) {
@@ -105,12 +110,8 @@ class AssemblyPlanTest {
     void closingOverSomethingIsNamedWithItsReason() {
         stripAll(sheet());
 
-        assertThat(plan(sheet()).brokenBy("bridge"))
-                .extracting(Constraint::first)
-                .contains("wheel", "screw");
-        assertThat(plan(sheet()).brokenBy("cock"))
-                .extracting(Constraint::why)
-                .anyMatch(w -> w.contains("can be oiled no longer"));
+        assertThat(broken("bridge")).extracting(c -> c.first().code()).contains("wheel", "screw");
+        assertThat(broken("cock")).extracting(Constraint::why).anyMatch(w -> w.contains("can be oiled no longer"));
     }
 
     @Test
@@ -129,10 +130,10 @@ class AssemblyPlanTest {
         stripAll(sheet());
         record(PartOn.plain("wheel"));
         record(new TestMade("t-train", TestMade.Outcome.FAILED, "binds"));
-        assertThat(plan(sheet()).isOpen("t-train")).isTrue();
+        assertThat(plan(sheet()).find(AssemblyPlan.Kind.TEST, "t-train")).isPresent();
 
         record(new TestMade("t-train", TestMade.Outcome.PASSED, ""));
-        assertThat(plan(sheet()).isOpen("t-train")).isFalse();
+        assertThat(plan(sheet()).find(AssemblyPlan.Kind.TEST, "t-train")).isEmpty();
     }
 
     @ParameterizedTest

@@ -1,5 +1,9 @@
 package escrel.core.calibre;
 
+import escrel.core.Jobs;
+import escrel.core.service.PartOff;
+import escrel.core.service.Step;
+import escrel.core.service.WorkAgreed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -103,5 +107,58 @@ public final class Calibres {
             parts.set(at, parts.get(at).withRole(role));
         }
         return of(parts, sheet.holds());
+    }
+
+    /** The same sheet with another balance setting. */
+    public static CalibreSheet with(CalibreSheet sheet, CalibreData.Setting setting) {
+        CalibreData d = sheet.data();
+        return sheet.called(
+                sheet.id(),
+                sheet.name(),
+                new CalibreData(
+                        d.diameterMillimetres(),
+                        d.beatsPerHour(),
+                        d.liftAngleDegrees(),
+                        d.jewels(),
+                        setting,
+                        d.stud(),
+                        d.watchClass(),
+                        d.description()),
+                sheet.pictures());
+    }
+
+    /** The small movement with an oil point and a test under the code of one of its parts. */
+    public static CalibreSheet withPointAndTestCalled(String part) {
+        CalibreSheet sheet = small();
+        return charted(
+                sheet,
+                List.of(new OilPoint(
+                        part, "Point", part, Side.TRAIN, LubricantClass.FINE_OIL, "", "bridge", null, 0, 0, "")),
+                List.of(new AssemblyTest(part, "Test", Side.TRAIN, "bridge", null, "")));
+    }
+
+    /** The same sheet with these points and tests. */
+    public static CalibreSheet charted(CalibreSheet sheet, List<OilPoint> points, List<AssemblyTest> tests) {
+        return new CalibreSheet(
+                sheet.id(),
+                sheet.name(),
+                sheet.data(),
+                sheet.stemRelease(),
+                sheet.parts(),
+                sheet.screws(),
+                sheet.holds(),
+                sheet.earlyIns(),
+                points,
+                tests,
+                sheet.jewels(),
+                sheet.train(),
+                sheet.traps());
+    }
+
+    /** The steps of a whole teardown as proposed, kept by the rules of today. */
+    public static Step[] allOff(CalibreSheet sheet) {
+        List<Step> steps = new ArrayList<>(List.of(new WorkAgreed(WorkAgreed.Work.SERVICE, "")));
+        Jobs.of(sheet).wayDown().remaining().forEach(p -> steps.add(PartOff.plain(p.code())));
+        return steps.toArray(Step[]::new);
     }
 }

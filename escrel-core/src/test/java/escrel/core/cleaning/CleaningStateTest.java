@@ -3,17 +3,15 @@ package escrel.core.cleaning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
-import escrel.core.Histories;
+import escrel.core.Jobs;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Wash;
-import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.Step;
-import escrel.core.teardown.TeardownState;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -37,8 +35,7 @@ class CleaningStateTest {
             Calibres.of(List.of(FORK, Part.of("wheel", "Third wheel", Group.TRAIN, Side.TRAIN)), List.of());
 
     private static CleaningState after(Step... steps) {
-        JobHistory history = Histories.of(steps);
-        return CleaningState.of(TeardownState.of(SHEET, history), history);
+        return Jobs.of(SHEET, steps).cleaning();
     }
 
     @Test
@@ -65,6 +62,22 @@ class CleaningStateTest {
 
         assertThat(state.notFor(Wash.MACHINE, List.of("fork", "wheel"))).containsExactly(FORK);
         assertThat(state.notFor(Wash.BY_HAND, List.of("fork", "wheel"))).isEmpty();
+    }
+
+    /** Craft 2.11: parts with glued or printed surfaces keep out of baths, not out of the machine only. */
+    @Test
+    void whatIsCleanedByHandOnlyGoesIntoNoDipEither() {
+        Part printed = Part.of("disc", "Day disc", Group.CALENDAR, Side.DIAL).withWash(Wash.BY_HAND, "printed");
+        Part dial = Part.of("dial", "Dial", Group.DIAL_AND_HANDS, Side.DIAL).withWash(Wash.STANCE, "");
+        CleaningState state = Jobs.of(
+                        Calibres.of(List.of(printed, dial, FORK), List.of()),
+                        PartOff.plain("disc"),
+                        PartOff.plain("dial"),
+                        PartOff.plain("fork"))
+                .cleaning();
+
+        assertThat(state.notFor(Wash.DIP, List.of("disc", "dial", "fork"))).containsExactly(printed, dial);
+        assertThat(state.notFor(Wash.BY_HAND, List.of("disc", "dial", "fork"))).containsExactly(dial);
     }
 
     @Test

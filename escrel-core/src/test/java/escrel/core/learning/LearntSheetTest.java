@@ -87,6 +87,8 @@ class LearntSheetTest {
         assertThat(together.requirePart("b").unit()).isEqualTo("a");
         assertThat(together.requirePart("b").side()).isEqualTo(Side.IN_HAND);
         assertThat(apart.requirePart("b").unit()).isNull();
+        // and is worked on again from where it was before, not in the hand for ever
+        assertThat(apart.requirePart("b").side()).isEqualTo(Side.TRAIN);
     }
 
     @Test
@@ -128,7 +130,7 @@ class LearntSheetTest {
         CalibreBound bound = new CalibreBound("test", 1, "", CalibreBound.As.CALIBRE, Map.of("lid", "back"));
         JobHistory recorded =
                 Histories.of(named("lid", "Lid"), PartOff.plain("lid"), named("odd-part", "Odd part"), bound);
-        JobHistory history = recorded.inWordsOf(bound);
+        JobHistory history = recorded.inPresentCodes();
         CalibreSheet sheet = LearntSheet.of(Calibres.small(), history);
 
         assertThat(TeardownState.of(sheet, history).isOff("back")).isTrue();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.groups.Tuple.tuple;
 
 import escrel.core.Histories;
+import escrel.core.Jobs;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
@@ -14,14 +15,16 @@ import escrel.core.calibre.Side;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.handover.Account;
-import escrel.core.handover.Accounts;
+import escrel.core.job.Job;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
+import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
+import escrel.core.service.Tally;
 import escrel.core.teardown.TeardownState;
 import escrel.core.teardown.Tray;
 import java.util.List;
@@ -49,9 +52,14 @@ class SearchesTest {
         return new Happened("jumper", what, "towards the window");
     }
 
+    private static List<ScrewAccount.Row> screws(JobHistory history) {
+        Job job = Jobs.of(SHEET, history);
+        return ScrewAccount.of(job.teardown(), job.findings());
+    }
+
     private static Account searches(Step... steps) {
-        return Accounts.of(SHEET, Histories.of(steps)).stream()
-                .filter(a -> a.kind() == Account.Kind.SEARCHES)
+        return Jobs.of(SHEET, steps).accounts().stream()
+                .filter(a -> a.kind() == Tally.Kind.SEARCHES)
                 .findFirst()
                 .orElseThrow();
     }
@@ -61,11 +69,11 @@ class SearchesTest {
         Step off = PartOff.plain("jumper");
         assertThat(searches(off, happened(Happened.What.LOST)).open())
                 .singleElement()
-                .asString()
-                .contains("Jumper is lost");
+                .satisfies(i -> assertThat(i.words()).contains("Jumper is lost"));
         assertThat(searches(off, happened(Happened.What.LOST), happened(Happened.What.FOUND_AGAIN)))
                 .satisfies(a -> assertThat(a.balances()).isTrue());
-        assertThat(Findings.of(Histories.of(off, happened(Happened.What.LOST), happened(Happened.What.FOUND_AGAIN)))
+        assertThat(Jobs.of(SHEET, off, happened(Happened.What.LOST), happened(Happened.What.FOUND_AGAIN))
+                        .findings()
                         .open())
                 .isEmpty();
     }
@@ -78,19 +86,21 @@ class SearchesTest {
                 new Decided("2", Decision.MAKE, "bent from wire", "made here"),
                 PartOn.plain("jumper"));
 
-        assertThat(Searches.of(history).isLost("jumper")).isFalse();
-        assertThat(Accounts.of(SHEET, history))
-                .filteredOn(a -> a.kind() == Account.Kind.HOMES)
+        assertThat(Jobs.of(SHEET, history).searches().isLost("jumper")).isFalse();
+        assertThat(Jobs.of(SHEET, history).accounts())
+                .filteredOn(a -> a.kind() == Tally.Kind.HOMES)
                 .singleElement()
                 .satisfies(a -> assertThat(a.settled()).contains("1 replaced").contains("0 supplied"));
     }
 
     @Test
     void damageOfThisServiceIsAFindingLikeAnyOther() {
-        Findings findings = Findings.of(Histories.of(
-                happened(Happened.What.DAMAGED_NOW),
-                happened(Happened.What.TAKEN_APART),
-                happened(Happened.What.FOUND_LOOSE)));
+        Findings findings = Jobs.of(
+                        SHEET,
+                        happened(Happened.What.DAMAGED_NOW),
+                        happened(Happened.What.TAKEN_APART),
+                        happened(Happened.What.FOUND_LOOSE))
+                .findings();
 
         assertThat(findings.open()).hasSize(2).allMatch(f -> f.origin() == Origin.THIS_SERVICE);
         assertThat(findings.all().get(2).grade()).isEqualTo(Grade.WORN);
@@ -101,7 +111,9 @@ class SearchesTest {
     void fragmentIsAnOpenQuestionUntilItIsExplained() {
         FragmentFound fragment = new FragmentFound("a brass crumb", "while at Jumper");
 
-        assertThat(searches(fragment).open()).singleElement().asString().contains("brass crumb");
+        assertThat(searches(fragment).open())
+                .singleElement()
+                .satisfies(i -> assertThat(i.words()).contains("brass crumb"));
         assertThat(searches(fragment, new FragmentExplained(1, "tooth of the crown wheel"))
                         .balances())
                 .isTrue();
@@ -120,9 +132,7 @@ class SearchesTest {
     void screwsAreCountedByPlaceAndLength() {
         JobHistory history = Histories.of(
                 new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", "", 2, null));
-        TeardownState state = TeardownState.of(SHEET, history);
-
-        assertThat(ScrewAccount.of(state, history))
+        assertThat(screws(history))
                 .extracting(
                         ScrewAccount.Row::length,
                         ScrewAccount.Row::total,
@@ -133,8 +143,7 @@ class SearchesTest {
                 .containsExactly(
                         tuple(ScrewPlace.LengthClass.LONG, 2, 1, 0, 1, "2 came off, the sheet has 3"),
                         tuple(ScrewPlace.LengthClass.SHORT, 1, 1, 0, 0, ""));
-        assertThat(ScrewAccount.of(TeardownState.of(SHEET, JobHistory.empty()), JobHistory.empty()))
-                .allMatch(r -> r.out() == 0 && r.in() == r.total());
+        assertThat(screws(JobHistory.empty())).allMatch(r -> r.out() == 0 && r.in() == r.total());
     }
 
     @Test
@@ -143,7 +152,7 @@ class SearchesTest {
                 new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", ""),
                 new Decided("1s", Decision.REPLACE_DONOR, "", "a donor movement"));
 
-        assertThat(ScrewAccount.of(TeardownState.of(SHEET, history), history).get(0))
+        assertThat(screws(history).get(0))
                 .satisfies(r -> assertThat(r.replaced() + r.out() + r.missing()).isEqualTo(3));
     }
 

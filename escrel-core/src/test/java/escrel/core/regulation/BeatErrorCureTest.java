@@ -31,7 +31,8 @@ class BeatErrorCureTest {
 
     private static Optional<Double> remaining(double before, double trial, double after) {
         return BeatErrorCure.remainingShift(
-                Measured.withStandardError(before, 0.2), trial, Measured.withStandardError(after, 0.2));
+                        Measured.withStandardError(before, 0.2), trial, Measured.withStandardError(after, 0.2))
+                .decided();
     }
 
     @Test
@@ -49,6 +50,23 @@ class BeatErrorCureTest {
     @Test
     void trialThatFitsNeitherSideIsSaidNotToFit() {
         assertThat(remaining(5, 2, 10)).isEmpty();
+    }
+
+    /** 5° off and a trial of 0.1°: 5.1 and 4.9 both fit a reading of 5 ± 0.2. No side is picked in silence. */
+    @Test
+    void trialTooSmallToTellSaysThatBothSidesFit() {
+        BeatErrorCure.Trial trial = BeatErrorCure.remainingShift(
+                Measured.withStandardError(5, 0.2), 0.1, Measured.withStandardError(5, 0.2));
+
+        assertThat(trial.fitsBothSides()).isTrue();
+        assertThat(trial.decided()).isEmpty();
+        assertThat(trial.shifts()).containsExactlyInAnyOrder(-5.1, 4.9);
+    }
+
+    @Test
+    void aSideThatWasSeenNeedsNoTrial() {
+        assertThat(BeatErrorCure.shiftFor(5.49, 1)).isEqualTo(-5.49);
+        assertThat(BeatErrorCure.shiftFor(5.49, -1)).isEqualTo(5.49);
     }
 
     @Test

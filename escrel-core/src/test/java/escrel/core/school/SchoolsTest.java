@@ -17,6 +17,7 @@ import escrel.core.calibre.SchoolChart;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
 import escrel.core.calibre.Wash;
+import escrel.core.job.Job;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.Step;
@@ -34,7 +35,7 @@ class SchoolsTest {
     void everyQuestionHasSidesWithReasons(School school) {
         assertThat(school.question()).isNotBlank();
         assertThat(school.choices())
-                .hasSizeBetween(2, 3)
+                .hasSizeBetween(2, 4)
                 .allSatisfy(c -> assertThat(c.reason()).isNotBlank());
         assertThat(Schools.DEFAULT.of(school)).contains(school.choices().get(0));
         assertThat(Schools.NONE.of(school)).isEmpty();
@@ -176,20 +177,18 @@ class SchoolsTest {
     @Test
     void trainIsOiledAtTheEndWhereThatIsTheHabitAndNothingIsClosedOver() {
         CalibreSheet sheet = charted();
-        TeardownState apart = TeardownState.of(
-                sheet,
-                Histories.of(
-                        sheet.parts().stream().map(p -> PartOff.plain(p.code())).toArray(Step[]::new)));
-        List<String> asTheyGoOn = lines(apart, Schools.DEFAULT);
-        List<String> atTheEnd = lines(apart, Schools.DEFAULT.with(Choice.TRAIN_AT_END));
+        JobHistory apart = Histories.of(
+                sheet.parts().stream().map(p -> PartOff.plain(p.code())).toArray(Step[]::new));
+        List<String> asTheyGoOn = lines(sheet, apart, Schools.DEFAULT);
+        List<String> atTheEnd = lines(sheet, apart, Schools.DEFAULT.with(Choice.TRAIN_AT_END));
 
         assertThat(asTheyGoOn.indexOf("o-third")).isLessThan(asTheyGoOn.size() - 1);
         assertThat(atTheEnd.indexOf("o-third")).isGreaterThan(atTheEnd.indexOf("barrel"));
         assertThat(atTheEnd).containsExactlyInAnyOrderElementsOf(asTheyGoOn);
     }
 
-    private static List<String> lines(TeardownState apart, Schools schools) {
-        return AssemblyPlan.from(apart, JobHistory.empty(), schools).lines().stream()
+    private static List<String> lines(CalibreSheet sheet, JobHistory apart, Schools schools) {
+        return Job.of(apart, sheet, schools).wayUp().lines().stream()
                 .map(AssemblyPlan.Line::code)
                 .toList();
     }

@@ -97,7 +97,7 @@ class StripActions {
 
     /** Whether the movement was opened in this round and is whole again: another part off is another round. */
     static boolean isClosed(OpenJob job) {
-        TeardownState state = job.teardown();
+        TeardownState state = job.job().teardown();
         boolean lifted = state.order().stream()
                 .anyMatch(p -> !state.sheet().requirePart(p).isPowerDown());
         return lifted && !state.isAnyOff();

@@ -47,23 +47,25 @@ class RunInTest {
     @Test
     void clocksGoFromSomeHoursToADayToNone() {
         at(0, run(ReadingState.AS_RECEIVED));
-        assertThat(RunIn.nextDue(history())).isEmpty();
+        assertThat(RunIn.nextDue(history(), 0)).isEmpty();
         at(10, run(ReadingState.FIRST_RUN));
-        assertThat(RunIn.nextDue(history())).hasValueSatisfying(d -> {
+        assertThat(RunIn.nextDue(history(), 0)).hasValueSatisfying(d -> {
             assertThat(d.at()).isEqualTo(START.plus(Duration.ofHours(16)));
             assertThat(d.words()).contains("some hours");
         });
         at(15, run(ReadingState.RUN_IN));
-        assertThat(RunIn.nextDue(history()))
+        assertThat(RunIn.nextDue(history(), 0))
                 .hasValueSatisfying(d -> assertThat(d.at()).isEqualTo(START.plus(Duration.ofHours(34))));
         at(30, run(ReadingState.RUN_IN));
-        assertThat(RunIn.nextDue(history())).isEmpty();
+        assertThat(RunIn.nextDue(history(), 0)).isEmpty();
         at(40, run(ReadingState.FINAL_CASED));
-        assertThat(RunIn.nextDue(history()))
+        assertThat(RunIn.nextDue(history(), 0))
                 .hasValueSatisfying(d -> assertThat(d.words()).contains("24 h after full wind"));
         at(64, taken(ReadingState.FINAL_CASED, Wound.AFTER_24_H, Position.DIAL_UP, 9, 230));
-        assertThat(RunIn.nextDue(history())).isEmpty();
-        assertThat(RunIn.curve(history())).extracting(RunIn.Point::hours).containsExactly(0.0, 5.0, 20.0, 30.0, 54.0);
+        assertThat(RunIn.nextDue(history(), 0)).isEmpty();
+        assertThat(RunIn.curve(history(), 0))
+                .extracting(RunIn.Point::hours)
+                .containsExactly(0.0, 5.0, 20.0, 30.0, 54.0);
     }
 
     /** M9: 24 h less 0 h, over the positions read at both times only. */
@@ -75,7 +77,7 @@ class RunInTest {
         at(24, taken(ReadingState.FINAL_CASED, Wound.AFTER_24_H, Position.DIAL_UP, 9, 240));
         at(24, taken(ReadingState.FINAL_CASED, Wound.AFTER_24_H, Position.CROWN_UP, 4, 216));
 
-        assertThat(RunIn.down(history(), ReadingState.FINAL_CASED))
+        assertThat(RunIn.down(history(), ReadingState.FINAL_CASED, 0))
                 .singleElement()
                 .satisfies(d -> {
                     assertThat(d.hours()).isEqualTo(24);
@@ -83,7 +85,7 @@ class RunInTest {
                     assertThat(d.amplitudeDegrees()).isCloseTo(-37, within(1e-9));
                     assertThat(d.positions()).isEqualTo(2);
                 });
-        assertThat(RunIn.down(history(), ReadingState.RUN_IN)).isEmpty();
+        assertThat(RunIn.down(history(), ReadingState.RUN_IN, 0)).isEmpty();
     }
 
     @Test

@@ -30,7 +30,7 @@ class ReadingSetTest {
     }
 
     @Test
-    void laterReadingOfAPositionTakesThePlaceOfAnEarlierOne() {
+    void laterReadingOfAPositionIsShownAndTheEarlierOneIsKept() {
         JobHistory history = Histories.of(
                 taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -10),
                 taken(ReadingState.AS_RECEIVED, Position.DIAL_DOWN, -12),
@@ -41,6 +41,9 @@ class ReadingSetTest {
         assertThat(set.byPosition()).hasSize(2);
         assertThat(set.in(Position.DIAL_UP).orElseThrow().rateSecondsPerDay().value())
                 .isEqualTo(-8);
+        assertThat(set.allIn(Position.DIAL_UP))
+                .extracting(r -> r.rateSecondsPerDay().value())
+                .containsExactly(-10.0, -8.0);
         assertThat(set.in(Position.CROWN_UP)).isEmpty();
     }
 
@@ -87,6 +90,27 @@ class ReadingSetTest {
                 .containsExactly(ReadingState.AS_RECEIVED, ReadingState.FIRST_RUN, ReadingState.FINAL_CASED);
     }
 
+    /** Craft 9: a named intervention stands between two sets of readings, and neither replaces the other. */
+    @Test
+    void whatLiesBetweenTwoReadingsPartsThemIntoTwoSets() {
+        List<ReadingSet> sets = ReadingSet.of(Histories.of(
+                taken(ReadingState.FINAL_CASED, Position.DIAL_UP, 40),
+                taken(ReadingState.FINAL_CASED, Position.DIAL_DOWN, 41),
+                new Intervened(Intervened.What.REGULATOR_MOVED, "a hair"),
+                taken(ReadingState.FINAL_CASED, Position.DIAL_UP, 5)));
+
+        assertThat(sets).hasSize(2);
+        assertThat(sets.get(0).byPosition()).hasSize(2);
+        assertThat(sets.get(0)
+                        .in(Position.DIAL_UP)
+                        .orElseThrow()
+                        .rateSecondsPerDay()
+                        .value())
+                .isEqualTo(40);
+        assertThat(sets).extracting(ReadingSet::key).doesNotHaveDuplicates();
+        assertThat(ReadingSet.main(sets, ReadingState.FINAL_CASED)).contains(sets.get(1));
+    }
+
     @Test
     void nonRunnerIsABaselineUntilItIsReadAfterAll() {
         DidNotRun dead = new DidNotRun(ReadingState.AS_RECEIVED, "wound, dead");
@@ -96,6 +120,9 @@ class ReadingSetTest {
                 ReadingSet.of(Histories.of(dead, taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -300)));
 
         assertThat(none).singleElement().satisfies(s -> assertThat(s.ran()).isFalse());
-        assertThat(after).singleElement().satisfies(s -> assertThat(s.ran()).isTrue());
+        // nothing is overwritten: that it did not run stays known, and the reading is what the state is judged by
+        assertThat(after).hasSize(2);
+        assertThat(ReadingSet.main(after, ReadingState.AS_RECEIVED))
+                .hasValueSatisfying(s -> assertThat(s.ran()).isTrue());
     }
 }
