@@ -2,7 +2,6 @@ package escrel.core.assembly;
 
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.service.Episode;
 import escrel.core.service.JobHistory;
@@ -17,23 +16,20 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * Which tests are due, made or passed over. A test is due when the part behind it came off, and again when that is lifted
- * again. What asks for a reading is settled by a reading since the movement was closed, demagnetising by demagnetising;
+ * again. What asks for a reading is settled by one taken since the movement was closed and before dial, case or calendar
+ * went on over it, demagnetising by demagnetising;
  * both are due whenever barrel, train or escapement were opened. Source: craft 9, 2.13, 6.
  */
 public final class TestState {
-    /** Whose lifting stops the movement. */
-    private static final Set<Group> STOPS_IT = Set.of(Group.BALANCE_AND_ESCAPEMENT, Group.TRAIN, Group.BARREL);
-
     private final CalibreSheet sheet;
     private final Lives lives;
     private final RuleBook book;
     private final Map<String, TestMade> made = new HashMap<>();
     private final Map<String, Integer> madeAt = new HashMap<>();
-    private int readAt;
+    private final List<Integer> readAt = new ArrayList<>();
     private int demagnetisedAt;
     private final int openedAt;
 
@@ -54,7 +50,7 @@ public final class TestState {
             } else if (entry.step() instanceof Demagnetised) {
                 state.demagnetisedAt = entry.sequence();
             } else if (entry.step().effect(lives.sheet()) == Step.Effect.READS_RUNNING) {
-                state.readAt = entry.sequence();
+                state.readAt.add(entry.sequence());
             }
         }
         return state;
@@ -64,7 +60,7 @@ public final class TestState {
     public static int openedAt(Lives lives) {
         int last = 0;
         for (Part part : lives.sheet().homes()) {
-            if (STOPS_IT.contains(part.group())) {
+            if (part.group().stopsTheMovement()) {
                 for (Episode episode : lives.episodesOf(part.code())) {
                     last = Math.max(last, Math.max(episode.offAt(), episode.onAt()));
                 }
@@ -104,7 +100,7 @@ public final class TestState {
     /** Whether a test was made well, or passed over, since it fell due. */
     public boolean isSettled(AssemblyTest test) {
         int owed = owedSince(test);
-        if (test.proof() == AssemblyTest.Proof.READING && readAt > owed) {
+        if (test.proof() == AssemblyTest.Proof.READING && wasReadBeforeItWasCovered()) {
             return true;
         }
         if (test.proof() == AssemblyTest.Proof.DEMAGNETISED && demagnetisedAt > owed) {
@@ -115,6 +111,20 @@ public final class TestState {
                 && (last.outcome() == TestMade.Outcome.PASSED_OVER
                         || last.outcome() == TestMade.Outcome.PASSED && isByHand(test));
         return byHand && madeAt.getOrDefault(test.code(), 0) > owed;
+    }
+
+    /** Read since it was closed, and before anything went on over it: a reading of the cased watch says less. */
+    private boolean wasReadBeforeItWasCovered() {
+        int covered = Integer.MAX_VALUE;
+        for (Part part : sheet.homes()) {
+            if (part.group().coversTheRunningMovement()) {
+                for (Episode episode : lives.episodesOf(part.code())) {
+                    covered = episode.onAt() > openedAt ? Math.min(covered, episode.onAt()) : covered;
+                }
+            }
+        }
+        int limit = covered;
+        return readAt.stream().anyMatch(at -> at > openedAt && at < limit);
     }
 
     /** What a key can settle; by the first rule book it could settle a reading too. */

@@ -13,5 +13,15 @@ public enum Group {
     BARREL,
     CHRONOGRAPH,
     ALARM,
-    PLATES
+    PLATES;
+
+    /** Whether it is built onto a movement that runs already: calendar, dial, case, automatic and chronograph work. */
+    public boolean coversTheRunningMovement() {
+        return this == CALENDAR || this == DIAL_AND_HANDS || this == CASE || this == AUTOMATIC || this == CHRONOGRAPH;
+    }
+
+    /** Whether the movement stands still without a part of it: balance and escapement, train, barrel. */
+    public boolean stopsTheMovement() {
+        return this == BALANCE_AND_ESCAPEMENT || this == TRAIN || this == BARREL;
+    }
 }

@@ -127,7 +127,10 @@ public final class CleaningState {
 
     private boolean isAtHand(String part) {
         return lives.isOff(part)
-                || findings.copies().now(part).filter(c -> c.isBroughtIn() && c.fittedAt() == 0).isPresent();
+                || findings.copies()
+                        .now(part)
+                        .filter(c -> c.isBroughtIn() && c.fittedAt() == 0)
+                        .isPresent();
     }
 
     /** Of what is due, the parts that go together in this way. */

@@ -22,10 +22,6 @@ import org.jspecify.annotations.Nullable;
 final class UpRules {
     private static final String TIMED_WHY =
             "the movement runs and is timed before it is covered: nobody fits a dial over a train that has not run";
-    /** What is built onto a movement that runs already. */
-    private static final Set<Group> AFTER_TIMING =
-            Set.of(Group.CALENDAR, Group.DIAL_AND_HANDS, Group.CASE, Group.AUTOMATIC, Group.CHRONOGRAPH);
-
     private final CalibreSheet sheet;
     private final List<Constraint> found = new ArrayList<>();
 
@@ -90,6 +86,9 @@ final class UpRules {
                     test.after(),
                     test.before(),
                     test.name() + " can no longer be tested by itself");
+            if (test.proof() == AssemblyTest.Proof.READING || test.proof() == AssemblyTest.Proof.DEMAGNETISED) {
+                running(test);
+            }
             if (test.proof() == AssemblyTest.Proof.READING) {
                 all.stream()
                         .filter(t -> t.proof() == AssemblyTest.Proof.DEMAGNETISED)
@@ -103,9 +102,22 @@ final class UpRules {
         }
     }
 
+    /** What asks for a running movement waits for everything without which it stands still. */
+    private void running(AssemblyTest test) {
+        for (Part part : sheet.homes()) {
+            if (part.group().stopsTheMovement()) {
+                add(
+                        Node.part(part.code()),
+                        Node.test(test.code()),
+                        Weight.HOLD,
+                        "the movement does not run without " + part.name());
+            }
+        }
+    }
+
     private void timed(AssemblyTest test) {
         for (Part part : sheet.parts()) {
-            if (AFTER_TIMING.contains(part.group())) {
+            if (part.group().coversTheRunningMovement()) {
                 add(Node.test(test.code()), Node.part(part.code()), Weight.SAFETY, TIMED_WHY);
             } else if (part.group() == Group.MOTION_WORK) {
                 add(

@@ -149,9 +149,7 @@ public final class TeardownOrder {
                 state,
                 speaking,
                 Sequencer.order(
-                        items,
-                        further.isEmpty() ? all : Rules.withoutRings(all).all(),
-                        bench(state.lives())));
+                        items, further.isEmpty() ? all : Rules.withoutRings(all).all(), bench(state.lives())));
     }
 
     /** Where the hands are, for the next plan. */

@@ -8,18 +8,25 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
-import escrel.core.handover.Accounts;
-import escrel.core.order.OrderingRules;
-import escrel.core.parts.Searches;
+import escrel.core.order.Rules;
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
+import escrel.core.service.Tally;
+import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
+import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
+import escrel.core.timing.readings.Trace;
+import escrel.core.timing.readings.Wound;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.Json;
@@ -130,23 +137,46 @@ class DemoTest {
                 .isGreaterThan(barrel.radius() + balance.radius());
     }
 
+    private static ReadingTaken typed(ReadingState state) {
+        return new ReadingTaken(
+                state,
+                Fitted.CASED,
+                Wound.FULL,
+                new Reading(
+                        Position.DIAL_UP,
+                        Measured.single(4),
+                        Measured.single(270),
+                        null,
+                        null,
+                        LiftAngle.known(50),
+                        BeatRate.of(18_000),
+                        Source.TYPED,
+                        Trace.CLEAN,
+                        ""));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
     void everyCalibreComesApartAndGoesTogetherWithoutBreakingARule(String id) {
         CalibreSheet sheet = BenchHand.demoSheet(id);
-        Story story = new Story(sheet, Instant.EPOCH).strip(Map.of()).climbAll();
+        Story story = new Story(sheet, Instant.EPOCH)
+                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
+                .strip(Map.of())
+                .wash()
+                .climb(code -> true, s -> s.then(typed(ReadingState.FIRST_RUN)))
+                .then(typed(ReadingState.FINAL_CASED));
         JobHistory history = JobHistory.of(story.steps());
         List<String> off = history.all(PartOff.class).map(PartOff::part).toList();
 
         assertThat(off).hasSize(sheet.parts().size());
-        assertThat(OrderingRules.of(sheet, Schools.DEFAULT))
-                .allSatisfy(c -> assertThat(off.indexOf(c.first())).isLessThan(off.indexOf(c.then())));
+        assertThat(Rules.down(sheet, Schools.DEFAULT).all())
+                .allSatisfy(c -> assertThat(off.indexOf(c.first().code()))
+                        .isLessThan(off.indexOf(c.then().code())));
         assertThat(SheetCheck.faultsOf(sheet)).isEmpty();
         assertThat(TeardownState.of(sheet, history).onAgain())
                 .containsAll(sheet.homes().stream().map(Part::code).toList());
-        assertThat(Accounts.of(sheet, history))
-                .filteredOn(a -> a.kind() != Account.Kind.FINDINGS)
-                .allMatch(Account::balances);
+        assertThat(story.job().accounts()).allMatch(Account::balances);
+        assertThat(story.job().mayLeave()).isTrue();
         assertThat(sheet.homes().size() + sheet.screws().size()).isGreaterThanOrEqualTo(60);
     }
 
@@ -154,9 +184,7 @@ class DemoTest {
     void finishedServicesBalanceAndTheirReadingsAreWhatTheSimulatorGives() throws IOException {
         for (FinishedServices.Past past : FinishedServices.ALL) {
             OpenJob job = server.bean(Workshop.class).load(past.job());
-            assertThat(Accounts.of(job.requireSheet(), job.history()))
-                    .as("job %d", past.job())
-                    .allMatch(Account::balances);
+            assertThat(job.job().accounts()).as("job %d", past.job()).allMatch(Account::balances);
             assertThat(job.history().all(ReadingTaken.class))
                     .hasSize(12)
                     .allMatch(r -> r.reading().source() == Source.SIMULATED);
@@ -182,12 +210,8 @@ class DemoTest {
     void lampTimerStandsBeforeItsLeftHandScrewWithASearchOpen() {
         OpenJob job = server.bean(Workshop.class).load(3);
 
-        assertThat(TeardownOrder.from(job.teardown(), job.schools())
-                        .next()
-                        .orElseThrow()
-                        .code())
-                .isEqualTo("column-wheel");
-        assertThat(Searches.of(job.history()).lost()).containsExactly("minute-jumper");
+        assertThat(job.job().wayDown().next().orElseThrow().code()).isEqualTo("column-wheel");
+        assertThat(job.job().searches().lost()).containsExactly("minute-jumper");
         assertThat(new Visitor(server.url()).get("/jobs/3/strip").body())
                 .contains("Left-hand thread", "Column wheel", "/jobs/3/photos/1/small");
         assertThat(new Visitor(server.url()).get("/jobs/6/strip").body()).contains("which group?");
@@ -206,7 +230,7 @@ class DemoTest {
     void finishedJobBalancesAndItsReadingsAreMarkedAsSimulated() {
         OpenJob job = server.bean(Workshop.class).load(1);
 
-        assertThat(Accounts.of(job.requireSheet(), job.history())).allMatch(Account::balances);
+        assertThat(job.job().accounts()).allMatch(Account::balances);
         assertThat(job.history().all(ReadingTaken.class))
                 .hasSize(12)
                 .allMatch(r -> r.reading().source() == Source.SIMULATED);
@@ -219,8 +243,8 @@ class DemoTest {
 
         assertThat(job.teardown().isOnAgain("crown-wheel")).isTrue();
         assertThat(job.teardown().isOff("third-wheel")).isTrue();
-        assertThat(Accounts.of(job.requireSheet(), job.history()))
-                .filteredOn(a -> a.kind() == Account.Kind.INTERIM_PARTS)
+        assertThat(job.job().accounts())
+                .filteredOn(a -> a.kind() == Tally.Kind.INTERIM_PARTS)
                 .singleElement()
                 .satisfies(a -> assertThat(a.blocks()).isTrue());
     }

@@ -11,6 +11,8 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
+import escrel.core.job.StepRegister;
+import escrel.core.service.StepKind;
 import escrel.web.demo.PlanPicture;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
@@ -86,7 +88,8 @@ class SchemaTest {
         assertThat(schema.at("/properties/steps/items/properties/kind/enum")
                         .valueStream()
                         .map(JsonNode::asString))
-                .containsExactlyInAnyOrderElementsOf(StepJson.kinds());
+                .containsExactlyInAnyOrderElementsOf(
+                        StepRegister.kinds().stream().map(StepKind::name).collect(java.util.stream.Collectors.toSet()));
     }
 
     @Test

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.service.PartOff;
-import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
@@ -52,7 +51,7 @@ class StripToBarePlateTest {
         assertThat(sheet.holds())
                 .filteredOn(h -> h.basis() == Hold.Basis.STATED)
                 .allSatisfy(h -> assertThat(order.indexOf(h.by())).isLessThan(order.indexOf(h.part())));
-        assertThat(TeardownState.of(sheet, open.history()).isBare()).isTrue();
+        assertThat(open.job().teardown().isBare()).isTrue();
         assertThat(open.history().all(PartOff.class))
                 .allMatch(p -> p.inSpiteOf().isEmpty());
     }

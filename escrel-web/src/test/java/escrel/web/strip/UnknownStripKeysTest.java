@@ -8,7 +8,6 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.parts.Gauged;
-import escrel.core.parts.Searches;
 import escrel.core.service.Eased;
 import escrel.web.demo.PlanPicture;
 import escrel.web.job.OpenJob;
@@ -123,11 +122,11 @@ class UnknownStripKeysTest {
         browser.keyOnBench('8');
         browser.keyOnBench('1');
         browser.seeText("lost, search open");
-        assertThat(Searches.of(load().history()).lost()).containsExactly("date-jumper");
+        assertThat(load().job().searches().lost()).containsExactly("date-jumper");
         browser.keyOnBench('/');
         browser.keyOnBench('8');
         browser.keyOnBench('1');
-        assertThat(Searches.of(load().history()).lost()).isEmpty();
+        assertThat(load().job().searches().lost()).isEmpty();
 
         browser.keyOnBench('/');
         browser.keyOnBench('7');

@@ -4,7 +4,6 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
-import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.SheetJson;
@@ -88,8 +87,6 @@ public final class BenchHand {
     /** What is proposed, in order. */
     public List<String> proposed() {
         OpenJob open = load();
-        return TeardownOrder.from(open.teardown(), open.schools()).remaining().stream()
-                .map(Part::code)
-                .toList();
+        return open.job().wayDown().remaining().stream().map(Part::code).toList();
     }
 }

@@ -1,9 +1,7 @@
 package escrel.web.testing;
 
 import escrel.core.calibre.Part;
-import escrel.core.school.Schools;
 import escrel.core.service.PartOff;
-import escrel.core.teardown.TeardownOrder;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import java.util.List;
@@ -17,7 +15,7 @@ public final class Stripped {
         int job = new Visitor(server.url()).openJob("Tidewell service watch", "cv-12");
         Workshop workshop = server.bean(Workshop.class);
         OpenJob open = workshop.load(job);
-        List<PartOff> steps = TeardownOrder.from(open.teardown(), Schools.DEFAULT).remaining().stream()
+        List<PartOff> steps = open.job().wayDown().remaining().stream()
                 .limit(parts)
                 .map(Part::code)
                 .map(PartOff::plain)

@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
-import escrel.core.handover.Account;
-import escrel.core.handover.Accounts;
 import escrel.core.handover.Stage;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Tally;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.storage.Sheets;
@@ -129,8 +128,8 @@ class StripRoomsTest {
         assertThat(hand.load().teardown().isBare()).isTrue();
         assertThat(hand.load().stage()).isEqualTo(Stage.INSPECTING);
         assertThat(hand.get("/strip").body()).contains("Bare plate");
-        assertThat(Accounts.of(hand.load().requireSheet(), hand.load().history()))
-                .filteredOn(a -> a.kind() == Account.Kind.HOMES)
+        assertThat(hand.load().job().accounts())
+                .filteredOn(a -> a.kind() == Tally.Kind.HOMES)
                 .singleElement()
                 .satisfies(a -> assertThat(a.open()).hasSize(way.size() - 1));
         hand.post("/way", Map.of("target", ""));
