@@ -1,5 +1,6 @@
 package escrel.core.regulation;
 
+import escrel.core.calibre.Part;
 import escrel.core.parts.Copies;
 import escrel.core.parts.Copy;
 import escrel.core.service.Episode;
@@ -63,16 +64,23 @@ public final class Interventions {
         return List.copyOf(found);
     }
 
-    /** A round stands in the line where it was closed; one still open, where its last part came off. */
+    /**
+     * A round stands in the line where the movement could run again: at the last part without which it stands still, or
+     * at the last part of all where none of those was lifted.
+     */
     private static void opening(Round round, Lives lives, Map<Integer, Instant> times, List<Intervention> found) {
+        int running = 0;
         int last = 0;
         int parts = 0;
-        for (String part : round.lifted()) {
-            for (Episode episode : lives.episodesOf(part)) {
-                boolean homeTouched = episode.round() == round.number()
-                        && !lives.sheet().requirePart(part).isPowerDown();
-                parts += homeTouched ? 1 : 0;
-                last = homeTouched ? Math.max(last, Math.max(episode.offAt(), episode.onAt())) : last;
+        for (String code : round.lifted()) {
+            Part part = lives.sheet().requirePart(code);
+            for (Episode episode : lives.episodesOf(code)) {
+                if (episode.round() == round.number() && !part.isPowerDown()) {
+                    parts++;
+                    int at = Math.max(episode.offAt(), episode.onAt());
+                    last = Math.max(last, at);
+                    running = part.group().stopsTheMovement() ? Math.max(running, at) : running;
+                }
             }
         }
         if (parts > 0) {
@@ -80,9 +88,10 @@ public final class Interventions {
                     ? ""
                     : ", " + round.reason().words();
             String what = round.number() == 1 ? "taken apart and put together" : "opened again";
+            int at = running > 0 ? running : last;
             found.add(new Intervention(
-                    last,
-                    times.getOrDefault(last, Instant.EPOCH),
+                    at,
+                    times.getOrDefault(at, Instant.EPOCH),
                     "%s%s: %d %s".formatted(what, why, parts, parts == 1 ? "part" : "parts")));
         }
     }

@@ -7,12 +7,14 @@ import escrel.core.timing.comparison.Turn;
 import escrel.core.timing.comparison.Verdict;
 import escrel.core.timing.readings.Occasion;
 import escrel.core.timing.readings.ReadingSet;
-import escrel.web.chart.SetWords;
+import escrel.core.timing.readings.Wound;
 import escrel.web.chart.TurnView;
+import escrel.web.format.Show;
 import escrel.web.job.OpenJob;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param points first first; fewer than two make no line
  */
 record TimeLine(List<Point> points) {
+    private static final Show SHORT = new Show();
+
     /**
      * A set of readings.
      *
@@ -47,44 +51,78 @@ record TimeLine(List<Point> points) {
     record Between(String from, List<String> acts, List<String> effects) {}
 
     static TimeLine of(OpenJob job) {
-        List<ReadingSet> sets = job.readings().stream()
-                .filter(s -> !s.ran() || s.occasion().map(Occasion::isMain).orElse(false))
+        List<ReadingSet> inTime = job.readings().stream()
                 .sorted(Comparator.comparing(ReadingSet::firstAt))
+                .toList();
+        List<ReadingSet> main = inTime.stream()
+                .filter(s -> !s.ran() || s.occasion().map(Occasion::isMain).orElse(false))
                 .toList();
         List<Point> points = new ArrayList<>();
         ReadingSet last = null;
-        for (ReadingSet set : sets) {
-            points.add(
-                    new Point(set.key(), SetWords.of(set), !set.ran(), last == null ? null : between(job, last, set)));
+        for (ReadingSet set : main) {
+            points.add(new Point(
+                    set.key(),
+                    SHORT.words(set.state()),
+                    !set.ran(),
+                    last == null ? null : between(job, inTime, last, set)));
             last = set;
         }
         return new TimeLine(List.copyOf(points));
     }
 
-    private static Between between(OpenJob job, ReadingSet before, ReadingSet after) {
-        List<String> acts = Interventions.between(job.job().interventions(), before, after).stream()
-                .map(Interventions.Intervention::words)
-                .toList();
-        return new Between(before.key(), acts, effects(TurnView.turn(job, before, after)));
+    private static Between between(OpenJob job, List<ReadingSet> inTime, ReadingSet before, ReadingSet after) {
+        List<Interventions.Intervention> acts = Interventions.between(job.job().interventions(), before, after);
+        List<String> effects = new ArrayList<>(effects("", TurnView.turn(job, before, after)));
+        later(inTime, before, acts)
+                .ifPresent(was -> laterAfter(job, inTime, after, was)
+                        .ifPresent(is ->
+                                effects.addAll(effects(SHORT.wound(was.wound()) + " ", TurnView.turn(job, was, is)))));
+        return new Between(before.key(), acts.stream().map(TimeLine::shortly).toList(), List.copyOf(effects));
     }
 
-    private static List<String> effects(Turn turn) {
+    /** Running down counts too: the last set of another winding before what was done. */
+    private static Optional<ReadingSet> later(
+            List<ReadingSet> inTime, ReadingSet before, List<Interventions.Intervention> acts) {
+        int until = acts.isEmpty() ? 0 : acts.get(0).at();
+        return inTime.stream()
+                .filter(s -> s.firstAt() > before.lastAt() && s.lastAt() < until && isLater(s))
+                .reduce((a, b) -> b);
+    }
+
+    /** The first of the same winding after it, before the next thing was done. */
+    private static Optional<ReadingSet> laterAfter(
+            OpenJob job, List<ReadingSet> inTime, ReadingSet after, ReadingSet was) {
+        return inTime.stream()
+                .filter(s -> s.firstAt() > after.lastAt()
+                        && s.state() == was.state()
+                        && s.wound() == was.wound()
+                        && isLater(s))
+                .filter(s -> Interventions.between(job.job().interventions(), after, s)
+                        .isEmpty())
+                .findFirst();
+    }
+
+    private static boolean isLater(ReadingSet set) {
+        return set.ran() && (set.wound() == Wound.AFTER_24_H || set.wound() == Wound.AFTER_12_H);
+    }
+
+    /** Without what stands in brackets and behind a colon: the whole is said under the chart. */
+    private static String shortly(Interventions.Intervention act) {
+        return act.words().replaceAll(" \\(.*\\)", "").replaceAll(": .*", "");
+    }
+
+    private static List<String> effects(String when, Turn turn) {
         List<String> effects = new ArrayList<>();
         PositionFigures was = PositionFigures.of(turn.before());
         PositionFigures is = PositionFigures.of(turn.after());
+        effect(effects, when + "%+.0f°", change(was.meanAmplitude(), is.meanAmplitude()), turn, Turn.Line::amplitude);
         effect(
                 effects,
-                "%+.0f° amplitude",
-                change(was.meanAmplitude(), is.meanAmplitude()),
-                turn,
-                Turn.Line::amplitude);
-        effect(
-                effects,
-                "%+.1f ms beat error",
+                when + "%+.1f ms",
                 change(was.largestBeatError(), is.largestBeatError()),
                 turn,
                 Turn.Line::beatError);
-        effect(effects, "%+.1f s/d", change(was.meanRate(), is.meanRate()), turn, Turn.Line::rate);
+        effect(effects, when + "%+.0f s/d", change(was.meanRate(), is.meanRate()), turn, Turn.Line::rate);
         return List.copyOf(effects);
     }
 
@@ -105,7 +143,7 @@ record TimeLine(List<Point> points) {
         if (change.isEmpty() || verdicts.isEmpty() || verdicts.stream().allMatch(v -> v == Verdict.NO_CHANGE)) {
             return;
         }
-        effects.add(form.formatted(change.getAsDouble()).replace('-', '−') + ", " + said(verdicts));
+        effects.add(form.formatted(change.getAsDouble()).replace('-', '−') + " " + said(verdicts));
     }
 
     private static String said(List<Verdict> verdicts) {
