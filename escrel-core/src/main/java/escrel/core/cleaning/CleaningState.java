@@ -172,10 +172,8 @@ public final class CleaningState {
     /** The account of rinses and looks. */
     public Tally tally() {
         List<OpenItem> open = new ArrayList<>();
-        int total = 0;
         for (Part part : everOff()) {
             String code = part.code();
-            total += rinseOwedSince(code) > 0 ? 1 : 0;
             if (owesRinse(code)) {
                 open.add(new OpenItem(
                         "rinse:" + code + "@" + rinseOwedSince(code),
@@ -190,6 +188,11 @@ public final class CleaningState {
                         OpenItem.Place.INSPECTION));
             }
         }
-        return new Tally(Tally.Kind.CLEANING, total, open, Math.max(0, total - open.size()) + " rinsed and looked at");
+        int total = everOff().size();
+        return new Tally(
+                Tally.Kind.CLEANING,
+                total,
+                open,
+                (total - open.size()) + " rinsed and looked at as far as they owed it");
     }
 }

@@ -5,6 +5,7 @@ import escrel.core.service.Episode;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.Round;
 import escrel.core.timing.comparison.PositionFigures;
+import escrel.core.timing.readings.Occasion;
 import escrel.core.timing.readings.ReadingSet;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -62,6 +63,7 @@ final class Spines {
     private static OptionalDouble amplitude(Job job, Predicate<ReadingSet> which) {
         return job.readings().stream()
                 .filter(which)
+                .filter(s -> s.occasion().map(Occasion::isMain).orElse(false))
                 .max(Comparator.comparing(ReadingSet::lastAt))
                 .map(s -> PositionFigures.of(s).meanAmplitude())
                 .orElse(OptionalDouble.empty());

@@ -7,10 +7,12 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.SidePicture;
+import escrel.core.job.StepRegister;
 import escrel.core.learning.LearntSheet;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.SeenOrders;
 import escrel.core.learning.SheetDifference;
+import escrel.core.learning.Vocabulary;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -157,15 +159,20 @@ class LearntActions {
     CalibreBound rebound(OpenJob job, String calibre, int version) {
         return job.recorded()
                 .last(CalibreBound.class)
-                .map(b -> new CalibreBound(calibre, version, b.variant(), b.as(), b.sameAs()))
+                // what working names were said to be was said then and stays said: bindings compose
+                .map(b -> new CalibreBound(calibre, version, b.variant(), b.as(), Map.of()))
                 .orElse(new CalibreBound(calibre, version));
     }
 
-    /** Parts that this job named itself. */
-    List<Part> working(OpenJob job) {
+    /** Parts that this job named itself; where it leaves one sheet for another, also those its steps speak of. */
+    List<Part> working(OpenJob job, String calibre) {
         Set<String> own = new HashSet<>();
-        job.recorded().all(PartNamed.class).forEach(n -> own.add(n.code()));
-        return LearntSheet.of(null, job.recorded()).parts().stream()
+        job.history().all(PartNamed.class).forEach(n -> own.add(n.code()));
+        boolean leavesASheet = job.sheet() != null && !job.sheet().id().equals(calibre);
+        if (leavesASheet) {
+            job.history().counting().forEach(e -> own.addAll(StepRegister.partsOf(e.step())));
+        }
+        return job.movement().parts().stream()
                 .filter(p -> own.contains(p.code()))
                 .toList();
     }
@@ -192,7 +199,24 @@ class LearntActions {
                         "Give each part of the sheet to one working name only.");
             }
         }
-        CalibreBound bound = new CalibreBound(calibre, sheets.latestVersion(calibre), variant, as, sameAs);
+        Map<String, String> all = withOwnNames(working(job, calibre), sheet, sameAs);
+        CalibreBound bound = new CalibreBound(calibre, sheets.latestVersion(calibre), variant, as, all);
         workshop.append(job.number(), seq, bound);
+    }
+
+    /** A part that is none of the sheet's keeps a code of its own, also where the sheet uses its code for another part. */
+    private static Map<String, String> withOwnNames(
+            List<Part> working, CalibreSheet sheet, Map<String, String> sameAs) {
+        Map<String, String> all = new HashMap<>(sameAs);
+        Set<String> taken = new HashSet<>(sameAs.values());
+        sheet.parts().forEach(p -> taken.add(p.code()));
+        for (Part part : working) {
+            if (!all.containsKey(part.code()) && taken.contains(part.code())) {
+                String own = Vocabulary.codeFor(part.code() + " of this job", taken);
+                all.put(part.code(), own);
+                taken.add(own);
+            }
+        }
+        return all;
     }
 }

@@ -77,7 +77,7 @@ class LearntController {
     String bind(@PathVariable int number, @RequestParam String calibre, Model model) {
         OpenJob job = workshop.load(number);
         CalibreSheet sheet = actions.requireSheet(calibre);
-        List<Part> working = actions.working(job);
+        List<Part> working = actions.working(job, calibre);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("sheet", sheet);
         model.addAttribute("working", working);

@@ -1,6 +1,7 @@
 package escrel.web.readings;
 
 import escrel.core.quantity.BeatRate;
+import escrel.core.service.WorkAgreed;
 import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.WavFile;
@@ -11,6 +12,7 @@ import escrel.core.timing.readings.Demagnetised;
 import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.Intervened;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
@@ -137,7 +139,25 @@ class ReadingsController {
             @RequestParam(defaultValue = "3") int passes,
             @RequestParam(defaultValue = "") String note) {
         workshop.append(number, seq, new Demagnetised(Math.max(1, Math.min(20, passes)), note.strip()));
-        return "redirect:/jobs/" + number + "/readings?state=" + ReadingState.AFTER_DEMAGNETISING + "#magnetism";
+        boolean nothingElse = workshop.load(number)
+                .job()
+                .agreed()
+                .filter(a -> a.work() == WorkAgreed.Work.DEMAGNETISE)
+                .isPresent();
+        // where nothing else was agreed, the readings after it are those with which the watch leaves
+        ReadingState next = nothingElse ? ReadingState.FINAL_CASED : ReadingState.AFTER_DEMAGNETISING;
+        return "redirect:/jobs/" + number + "/readings?state=" + next + "#magnetism";
+    }
+
+    /** Something was done between two sets of readings. */
+    @PostMapping("/jobs/{number}/readings/between")
+    String between(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam Intervened.What what,
+            @RequestParam(defaultValue = "") String words) {
+        workshop.append(number, seq, new Intervened(what, words.strip()));
+        return "redirect:/jobs/" + number + "/readings";
     }
 
     @PostMapping("/jobs/{number}/readings/stopped")

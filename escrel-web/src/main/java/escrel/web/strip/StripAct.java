@@ -23,5 +23,6 @@ enum StripAct {
     EXPLAINED,
     OBSERVED,
     POWER,
-    OPEN_AGAIN
+    OPEN_AGAIN,
+    INTERVENED
 }

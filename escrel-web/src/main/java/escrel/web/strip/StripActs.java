@@ -27,6 +27,7 @@ import escrel.core.service.OpenedAgain;
 import escrel.core.service.PowerNoted;
 import escrel.core.service.Step;
 import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Intervened;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import java.util.List;
@@ -163,6 +164,7 @@ class StripActs {
             }
             case POWER -> new PowerNoted(PowerNoted.What.valueOf(form.value()), part.code(), form.words());
             case OPEN_AGAIN -> openAgain(job, form);
+            case INTERVENED -> new Intervened(Intervened.What.valueOf(form.value()), form.words());
             default -> happened(job, part, form);
         };
     }

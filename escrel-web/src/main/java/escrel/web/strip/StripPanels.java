@@ -8,6 +8,7 @@ import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
 import escrel.core.service.PowerNoted;
 import escrel.core.teardown.TeardownState;
+import escrel.core.timing.readings.Intervened;
 import escrel.web.job.OpenJob;
 import escrel.web.ladder.Ladder;
 import escrel.web.strip.StripPanel.Item;
@@ -86,6 +87,7 @@ final class StripPanels {
             case "happened" -> happened(job, part);
             case "fragments" -> fragments(job);
             case "power" -> power();
+            case "between" -> between();
             case "reopen" -> words.length > 1 ? ReopenPanels.howFar(words[1], job) : ReopenPanels.why(job);
             case "say" ->
                 say(
@@ -163,8 +165,17 @@ final class StripPanels {
                 Item.to(6, "a fragment is explained …", "fragments"),
                 Item.to(7, "observed …", "say:OBSERVED"),
                 Item.to(8, "of the power …", "power"),
-                Item.to(9, "open again from here …", "reopen"));
+                Item.to(9, "open again from here …", "reopen"),
+                Item.to(10, "done between readings …", "between"));
         return new StripPanel("What happened?", items, null);
+    }
+
+    private static StripPanel between() {
+        List<Item> items = new ArrayList<>();
+        for (Intervened.What what : Intervened.What.values()) {
+            items.add(Item.acts(items.size() + 1, what.words(), StripAct.INTERVENED, what.name()));
+        }
+        return new StripPanel("What was done?", items, null);
     }
 
     private static StripPanel power() {

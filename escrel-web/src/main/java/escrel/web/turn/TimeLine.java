@@ -75,9 +75,10 @@ record TimeLine(List<Point> points) {
         List<String> effects = new ArrayList<>(effects("", TurnView.turn(job, before, after)));
         later(inTime, before, acts)
                 .ifPresent(was -> laterAfter(job, inTime, after, was)
-                        .ifPresent(is ->
-                                effects.addAll(effects(SHORT.wound(was.wound()) + " ", TurnView.turn(job, was, is)))));
-        return new Between(before.key(), acts.stream().map(TimeLine::shortly).toList(), List.copyOf(effects));
+                        .ifPresent(is -> effects(after(was), TurnView.turn(job, was, is)).stream()
+                                .limit(1)
+                                .forEach(effects::add)));
+        return new Between(before.key(), acts(acts), List.copyOf(effects));
     }
 
     /** Running down counts too: the last set of another winding before what was done. */
@@ -104,6 +105,19 @@ record TimeLine(List<Point> points) {
 
     private static boolean isLater(ReadingSet set) {
         return set.ran() && (set.wound() == Wound.AFTER_24_H || set.wound() == Wound.AFTER_12_H);
+    }
+
+    private static String after(ReadingSet set) {
+        return set.wound() == Wound.AFTER_12_H ? "after 12 h " : "after 24 h ";
+    }
+
+    /** Openings first; that it was demagnetised goes without saying where more was done. */
+    private static List<String> acts(List<Interventions.Intervention> acts) {
+        return acts.stream()
+                .map(TimeLine::shortly)
+                .filter(w -> acts.size() == 1 || !w.equals("demagnetised"))
+                .sorted(Comparator.comparing(w -> w.startsWith("opened") || w.startsWith("taken") ? 0 : 1))
+                .toList();
     }
 
     /** Without what stands in brackets and behind a colon: the whole is said under the chart. */
