@@ -55,12 +55,12 @@ class ClimbActions {
             return Outcome.REASON_WANTED;
         }
         if (broken.stream().anyMatch(Constraint::isSchool)
-                && !form.answered()
+                && !form.isAnswered()
                 && form.reason().isEmpty()) {
             return Outcome.REMARKED;
         }
         List<Step> steps = new ArrayList<>();
-        if (form.forThisJob()) {
+        if (form.isForThisJob()) {
             broken.stream()
                     .map(Constraint::school)
                     .filter(Objects::nonNull)

@@ -16,8 +16,17 @@ record ClimbForm(
         int seq,
         @Nullable String words,
         @Nullable String inSpiteOf,
-        boolean answered,
-        boolean forThisJob) {
+        @Nullable Boolean answered,
+        @Nullable Boolean forThisJob) {
+    // a button that was not pressed sends nothing
+    boolean isAnswered() {
+        return Boolean.TRUE.equals(answered);
+    }
+
+    boolean isForThisJob() {
+        return Boolean.TRUE.equals(forThisJob);
+    }
+
     String text() {
         return words == null ? "" : words.strip();
     }

@@ -69,7 +69,7 @@ class StripActions {
                 && form.step().inSpiteOf().isEmpty();
         boolean asks = Caution.before(job.requireSheet(), part, job.schools()).stream()
                 .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
-        if ((habit || asks) && !form.answered()) {
+        if ((habit || asks) && !form.isAnswered()) {
             return habit ? Outcome.REMARKED : Outcome.ASKED;
         }
         workshop.append(number, form.seq(), steps(job, part, form, broken));
@@ -78,14 +78,14 @@ class StripActions {
 
     private static List<Step> steps(OpenJob job, Part part, StripForm form, List<Constraint> broken) {
         List<Step> steps = new ArrayList<>();
-        if (form.forThisJob()) {
+        if (form.isForThisJob()) {
             broken.stream()
                     .map(Constraint::school)
                     .filter(Objects::nonNull)
                     .distinct()
                     .forEach(school -> steps.add(new SchoolSetAside(Objects.requireNonNull(school))));
         }
-        if (form.letGo()) {
+        if (form.hasLetGo()) {
             steps.add(new PowerNoted(PowerNoted.What.LET_GO_NOW, part.code(), ""));
         }
         if (!part.stateBefore().isEmpty() && !job.teardown().isStateSet(part.code())) {

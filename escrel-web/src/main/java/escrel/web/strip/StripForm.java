@@ -23,11 +23,24 @@ record StripForm(
         PartOff.@Nullable Plan plan,
         @Nullable String note,
         @Nullable String inSpiteOf,
-        boolean answered,
+        @Nullable Boolean answered,
         @Nullable Integer screwsCounted,
         PartOff.@Nullable LetDown letDown,
-        boolean forThisJob,
-        boolean letGo) {
+        @Nullable Boolean forThisJob,
+        @Nullable Boolean letGo) {
+    // a button that was not pressed sends nothing
+    boolean isAnswered() {
+        return Boolean.TRUE.equals(answered);
+    }
+
+    boolean isForThisJob() {
+        return Boolean.TRUE.equals(forThisJob);
+    }
+
+    boolean hasLetGo() {
+        return Boolean.TRUE.equals(letGo);
+    }
+
     PartOff step() {
         return new PartOff(
                 part,
