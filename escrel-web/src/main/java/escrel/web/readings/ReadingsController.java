@@ -15,6 +15,7 @@ import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Intervened;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
+import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.StoppedAfter;
@@ -173,7 +174,12 @@ class ReadingsController {
     /** Back to the set just read, with the next position up. */
     private String back(int number, OccasionForm form) {
         int next = (form.place().ordinal() + 1) % Position.values().length;
-        return "redirect:/jobs/%d/readings?set=%s&position=%s"
-                .formatted(number, ReadingsView.key(form.occasion()), Position.values()[next]);
+        OpenJob job = workshop.load(number);
+        String set = job.readings().stream()
+                .filter(s -> s.lastAt() == job.sequence())
+                .findFirst()
+                .map(ReadingSet::key)
+                .orElse(ReadingsView.key(form.occasion()));
+        return "redirect:/jobs/%d/readings?set=%s&position=%s".formatted(number, set, Position.values()[next]);
     }
 }

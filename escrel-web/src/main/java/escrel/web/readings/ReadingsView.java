@@ -1,6 +1,7 @@
 package escrel.web.readings;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.WatchClass;
 import escrel.core.quantity.Amplitude;
 import escrel.core.quantity.BeatError;
@@ -51,7 +52,7 @@ record ReadingsView(
     static ReadingsView of(
             OpenJob job, @Nullable String key, @Nullable ReadingState wanted, @Nullable Position position) {
         List<ReadingSet> sets = job.readings();
-        ReadingSet set = choose(sets, key, wanted);
+        ReadingSet set = choose(job, sets, key, wanted);
         ReadingState state = set != null ? set.state() : wanted != null ? wanted : stateOf(key);
         Position current = position == null ? firstOpen(set) : position;
         CalibreSheet sheet = job.sheet();
@@ -65,9 +66,7 @@ record ReadingsView(
                         .map(p -> row(p, set, current, sheet != null))
                         .toList(),
                 set,
-                set == null
-                        ? new Occasion(state, Fitted.CASED, Wound.FULL, null, null)
-                        : set.occasion().orElseGet(() -> new Occasion(state, Fitted.CASED, Wound.FULL, null, null)),
+                set == null ? usual(job, state) : set.occasion().orElseGet(() -> usual(job, state)),
                 figures,
                 figures == null
                         ? OptionalDouble.empty()
@@ -82,13 +81,28 @@ record ReadingsView(
         return o.key();
     }
 
+    /** What is probably fitted: without its dial, the bare movement. */
+    private static Occasion usual(OpenJob job, ReadingState state) {
+        boolean bare = job.movement()
+                .withRole(Role.DIAL)
+                .filter(d -> job.job().lives().isOff(d.code()))
+                .isPresent();
+        return new Occasion(state, bare ? Fitted.BARE_MOVEMENT : Fitted.CASED, Wound.FULL, null, null);
+    }
+
+    /** Whether something was done to the watch since a set was taken: what is read now is another set. */
+    private static boolean isPast(OpenJob job, ReadingSet set) {
+        return job.job().lives().lastMovedAt() > set.lastAt()
+                || job.job().interventions().stream().anyMatch(i -> i.at() > set.lastAt());
+    }
+
     private static @Nullable ReadingSet choose(
-            List<ReadingSet> sets, @Nullable String key, @Nullable ReadingState wanted) {
+            OpenJob job, List<ReadingSet> sets, @Nullable String key, @Nullable ReadingState wanted) {
         if (key != null) {
             return sets.stream().filter(s -> s.key().equals(key)).findFirst().orElse(null);
         }
         if (wanted != null) {
-            return ReadingSet.main(sets, wanted).orElse(null);
+            return ReadingSet.main(sets, wanted).filter(s -> !isPast(job, s)).orElse(null);
         }
         return sets.isEmpty() ? null : sets.get(sets.size() - 1);
     }
