@@ -127,10 +127,15 @@ record StripView(
         return SCREWS;
     }
 
+    /** Whether the same key again goes on. */
+    public boolean waits() {
+        return outcome != null && outcome.waitsForTheKey();
+    }
+
     /** What the main key does now. */
     public String keyWords() {
         boolean power = card != null && card.part().isPowerDown();
-        if (outcome != null && outcome.waitsForTheKey()) {
+        if (waits()) {
             return power ? "yes, the power is down" : "yes, and off";
         }
         return power ? "let the power down" : "off";
@@ -138,10 +143,7 @@ record StripView(
 
     /** Whether the question asked now is whether the power is really down. */
     public boolean asksForPower() {
-        return outcome != null
-                && outcome.waitsForTheKey()
-                && card != null
-                && card.part().role() == Role.RATCHET_WHEEL;
+        return waits() && card != null && card.part().role() == Role.RATCHET_WHEEL;
     }
 
     static StripView of(
