@@ -5,10 +5,10 @@ import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
-import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.acoustics.WavStream;
 import escrel.web.storage.Json;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -81,8 +81,8 @@ public final class AnalyseCommand {
         BeatAnalyser analyser = beats.equals("auto")
                 ? BeatAnalyser.recognising(lift)
                 : BeatAnalyser.forBeatRate(BeatRate.of(number(beats)), lift);
-        try (InputStream in = Files.newInputStream(file)) {
-            write(answer, analyser.analyse(WavFile.read(in)));
+        try (WavStream sound = WavStream.open(Files.newInputStream(file))) {
+            write(answer, Stretches.analyse(analyser, sound));
         }
     }
 

@@ -8,7 +8,6 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
-import escrel.core.timing.acoustics.WavFile;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
@@ -248,8 +247,8 @@ class Dossiers {
             recordings.keep(
                     job,
                     node.path("name").asString(""),
-                    wav,
-                    WavFile.read(new ByteArrayInputStream(wav)),
+                    new ByteArrayInputStream(wav),
+                    Recordings.Length.of(new ByteArrayInputStream(wav)),
                     node.path("device").asString(Devices.FILE),
                     node.path("simulated").asBoolean(false));
         }

@@ -2,9 +2,9 @@ package escrel.web.readings;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.service.WorkAgreed;
-import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
-import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.acoustics.WavStream;
 import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.CompassTried;
 import escrel.core.timing.readings.CompassTried.Follows;
@@ -29,7 +29,6 @@ import escrel.web.sound.Devices;
 import escrel.web.sound.HeardView;
 import escrel.web.sound.OccasionForm;
 import escrel.web.sound.Recordings;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -99,12 +98,15 @@ class ReadingsController {
             RedirectAttributes flash)
             throws IOException {
         OpenJob job = workshop.load(number);
-        byte[] wav = sound.getBytes();
-        Sound read = WavFile.read(new ByteArrayInputStream(wav));
-        SoundReading heard = Analysis.analyser(job.sheet()).analyse(read);
+        SoundReading heard;
+        Recordings.Length length;
+        try (WavStream stream = WavStream.open(sound.getInputStream())) {
+            length = new Recordings.Length(stream.sampleRate(), stream.seconds());
+            heard = Stretches.analyse(Analysis.analyser(job.sheet()), stream);
+        }
         DeviceClock clock = devices.clockOf(device);
         String name = sound.getOriginalFilename() == null ? "recording.wav" : sound.getOriginalFilename();
-        int kept = recordings.keep(number, name, wav, read, clock.device(), false);
+        int kept = recordings.keep(number, name, sound.getInputStream(), length, clock.device(), false);
         Reading reading = Analysis.reading(heard, occasion.place(), clock, Source.RECORDING, kept);
         workshop.append(number, seq, occasion.taken(reading));
         flash.addFlashAttribute("heard", HeardView.of(heard));

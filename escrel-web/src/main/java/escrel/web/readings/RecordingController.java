@@ -91,7 +91,7 @@ class RecordingController {
         model.addAttribute("liftAngle", Analysis.liftAngle(job.sheet()));
         model.addAttribute("taken", takenFrom(job, recording).orElse(null));
         try {
-            SoundReading heard = form.analyser(job).analyse(recordings.sound(number, recording));
+            SoundReading heard = recordings.listen(number, recording, form.analyser(job));
             model.addAttribute("sound", heard);
             model.addAttribute("heard", HeardView.of(heard));
         } catch (NoCredibleBeatException e) {
@@ -115,7 +115,7 @@ class RecordingController {
                         "Upload the recording on the readings page to take a reading from it."));
         RecordingRow row = recordings.row(number, recording);
         Reading reading = Analysis.reading(
-                form.analyser(job).analyse(recordings.sound(number, recording)),
+                recordings.listen(number, recording, form.analyser(job)),
                 was.reading().position(),
                 was.reading().clock() == null
                         ? devices.clockOf(row.device())

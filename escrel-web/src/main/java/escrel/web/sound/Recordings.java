@@ -1,13 +1,18 @@
 package escrel.web.sound;
 
 import escrel.core.MendableException;
+import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.acoustics.Stretches;
 import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.acoustics.WavStream;
 import escrel.web.storage.RecordingMapper;
 import escrel.web.storage.RecordingMapper.RecordingRow;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -33,21 +38,34 @@ public class Recordings {
     /**
      * Keeps a WAV file as it came and returns its number within the job.
      *
-     * @param sound what was read from it
+     * @param wav read to its end; only the packed form is held in memory
      */
     @Transactional
-    public int keep(int job, String name, byte[] wav, Sound sound, String device, boolean simulated) {
+    public int keep(int job, String name, InputStream wav, Length length, String device, boolean simulated) {
         int number = recordings.nextNumber(job);
         RecordingRow row = new RecordingRow(
                 number,
                 name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME),
-                sound.sampleRate(),
-                sound.seconds(),
+                length.sampleRate(),
+                length.seconds(),
                 device,
                 simulated,
                 OffsetDateTime.now(clock));
         recordings.insert(job, row, packed(wav));
         return number;
+    }
+
+    /** How long a recording is, and how finely sampled. */
+    public record Length(double sampleRate, double seconds) {
+        /** Of a file, read through to its end. */
+        public static Length of(InputStream wav) {
+            try (WavStream stream = WavStream.open(wav)) {
+                while (!stream.isAtEnd()) {
+                    stream.next(10);
+                }
+                return new Length(stream.sampleRate(), stream.seconds());
+            }
+        }
     }
 
     /** Keeps heard sound as a 16-bit WAV file and returns its number within the job. */
@@ -59,7 +77,8 @@ public class Recordings {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return keep(job, name, wav.toByteArray(), sound, device, simulated);
+        Length length = new Length(sound.sampleRate(), sound.seconds());
+        return keep(job, name, new ByteArrayInputStream(wav.toByteArray()), length, device, simulated);
     }
 
     /** All recordings of a job, without their sound. */
@@ -82,15 +101,20 @@ public class Recordings {
         }
     }
 
-    /** The sound of a recording. */
-    public Sound sound(int job, int number) {
-        return WavFile.read(new ByteArrayInputStream(wav(job, number)));
+    /** What an analyser hears in a recording, unpacked and read stretch by stretch. */
+    public SoundReading listen(int job, int number, BeatAnalyser analyser) {
+        byte[] body = recordings.body(job, number).orElseThrow(() -> missing(number));
+        try (WavStream sound = WavStream.open(new GZIPInputStream(new ByteArrayInputStream(body)))) {
+            return Stretches.analyse(analyser, sound);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
-    private static byte[] packed(byte[] wav) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream(wav.length);
+    private static byte[] packed(InputStream wav) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
-            zip.write(wav);
+            wav.transferTo(zip);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -65,6 +65,11 @@ public final class BeatAnalyser {
         return new BeatAnalyser(liftAngle, given, hertz);
     }
 
+    /** This analyser for a known beat rate. */
+    BeatAnalyser at(BeatRate beatRate) {
+        return new BeatAnalyser(liftAngle, beatRate, lowestHertz);
+    }
+
     /**
      * The reading of a sound.
      *
