@@ -11,6 +11,7 @@ import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
 import escrel.core.calibre.WatchClass;
 import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -49,16 +50,58 @@ public final class LearntSheet {
     }
 
     /**
-     * The sheet of a job as it is known to it.
+     * The sheet of a job as it is known to it. A statement that would close a ring is left aside, the later before the
+     * earlier: binding to a sheet afterwards can make one contradict the sheet's own, and the sheet goes before. While
+     * there is none, which is nearly always, one check of the whole is enough; each one left aside costs as many more as
+     * it takes to halve the statements down to it.
      *
      * @param bound the sheet it is bound to, or nothing while the calibre is unknown
      * @param history with parts called by the codes of that sheet
      */
     public static CalibreSheet of(@Nullable CalibreSheet bound, JobHistory history) {
-        LearntSheet learnt = new LearntSheet(bound == null ? unknown() : bound);
-        long learning =
-                history.counting().stream().filter(e -> learnt.take(e.step())).count();
-        return learning == 0 ? learnt.base : learnt.sheet();
+        CalibreSheet base = bound == null ? unknown() : bound;
+        List<Step> said = new ArrayList<>();
+        for (RecordedStep entry : history.counting()) {
+            if (isLearning(entry.step())) {
+                said.add(entry.step());
+            }
+        }
+        if (said.isEmpty()) {
+            return base;
+        }
+        CalibreSheet learnt = grown(base, said);
+        if (hasRing(learnt) && !hasRing(base)) {
+            while (hasRing(learnt)) {
+                said.remove(closing(base, said));
+                learnt = grown(base, said);
+            }
+        }
+        return learnt;
+    }
+
+    private static CalibreSheet grown(CalibreSheet base, List<Step> said) {
+        LearntSheet learnt = new LearntSheet(base);
+        said.forEach(learnt::take);
+        return learnt.sheet();
+    }
+
+    private static boolean hasRing(CalibreSheet sheet) {
+        return SheetCheck.ringIn(sheet).isPresent();
+    }
+
+    /** Index of a statement that closes a ring with those before it, which close none. */
+    private static int closing(CalibreSheet base, List<Step> said) {
+        int free = 0;
+        int ringed = said.size();
+        while (ringed - free > 1) {
+            int middle = (free + ringed) >>> 1;
+            if (hasRing(grown(base, said.subList(0, middle)))) {
+                ringed = middle;
+            } else {
+                free = middle;
+            }
+        }
+        return free;
     }
 
     /** A sheet on which nothing stands yet. Without a known setting the balance is treated as one without shock setting. */
@@ -106,7 +149,17 @@ public final class LearntSheet {
         return SheetCheck.ringIn(sheet.with(parts, sheet.screws(), sheet.holds()));
     }
 
-    private boolean take(Step step) {
+    private static boolean isLearning(Step step) {
+        return step instanceof PartNamed
+                || step instanceof PartRenamed
+                || step instanceof CameTogether
+                || step instanceof Pinned
+                || step instanceof ScrewsStated
+                || step instanceof SidePhotographed
+                || step instanceof HoldStated;
+    }
+
+    private void take(Step step) {
         if (step instanceof PartNamed named) {
             parts.putIfAbsent(named.code(), named.part());
             sides.putIfAbsent(named.code(), named.side());
@@ -129,18 +182,14 @@ public final class LearntSheet {
                     new SidePicture(photo.photo(), photo.side(), "", photo.centreX(), photo.centreY(), photo.radius()));
         } else if (step instanceof HoldStated stated) {
             state(stated);
-        } else {
-            return false;
         }
-        return true;
     }
 
-    /** Taken back, a part is worked on again from where it was before; a unit that would close a ring is left aside. */
+    /** Taken back, a part is worked on again from where it was before. */
     private void together(CameTogether said) {
         if (said.unit().isEmpty()) {
             change(said.part(), p -> p.withUnit(null).withSide(sides.getOrDefault(p.code(), p.side())));
-        } else if (parts.containsKey(said.unit())
-                && ringWithUnit(sheet(), said.part(), said.unit()).isEmpty()) {
+        } else if (parts.containsKey(said.unit())) {
             change(said.part(), p -> {
                 if (p.unit() == null) {
                     sides.put(p.code(), p.side());
@@ -155,8 +204,7 @@ public final class LearntSheet {
         boolean there = holds.stream()
                 .anyMatch(h ->
                         h.part().equals(stated.part()) && h.by().equals(stated.by()) && h.basis() == Hold.Basis.STATED);
-        // binding to a sheet later can make a stated hold contradict the sheet's own: the sheet goes before
-        if (known && !there && ringWith(sheet(), stated.part(), stated.by()).isEmpty()) {
+        if (known && !there) {
             holds.add(new Hold(stated.part(), stated.by(), stated.why(), Hold.Basis.STATED));
         }
     }

@@ -80,7 +80,12 @@ class UnknownStripKeysTest {
 
     @Test
     void whatHeldItItsScrewsItsUnitAndItsRightNameTakeAFewKeysEach() {
-        nameAndTakeOff('6', '1'); // train, train bridge
+        browser.keyOnBench('6'); // train
+        browser.keyOnBench('1'); // train bridge
+        browser.keyOnBench('5');
+        browser.seeText("Is the power down, and how?"); // nobody said so, and it frees the train
+        browser.keyOnBench('5');
+        browser.seeText("which group?");
         nameAndTakeOff('6', '4'); // third wheel
         browser.open(SERVER.url() + "/jobs/" + job + "/strip?part=third-wheel");
         browser.keyOnBench('/');

@@ -93,7 +93,7 @@ class StripRoomsTest {
                 "cv-33 | dial cannon-pinion setting-lever-spring train-bridge fourth-wheel column-wheel runner"
                         + " minute-counter coupling-clutch operating-lever crown-wheel | balance-cock hammer barrel-bridge",
                 "p-8 | dial setting-lever-spring train-bridge pallet-fork crown-wheel click-spring balance"
-                        + " | balance-cock clamps ratchet-wheel",
+                        + " | balance-cock power-down ratchet-wheel",
                 "l-43 | setting-lever-spring yoke clutch crown-wheel click balance lower-cap"
                         + " | balance-cock dial cannon-pinion three-quarter-plate centre-wheel",
                 "m-7h | dial setting-lever-spring train-bridge alarm-hammer stop-lever alarm-barrel crown-wheel"
