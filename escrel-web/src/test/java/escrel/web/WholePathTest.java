@@ -150,7 +150,9 @@ class WholePathTest {
         browser.click("a[href*='finding=']");
         browser.seeText("Is the other one here: Crown wheel");
         browser.key('1');
-        browser.seeText("not cleaned yet");
+        browser.untilTrue(
+                "the other wheel to be asked for no more",
+                () -> !browser.text().contains("Is the other one here: Crown wheel"));
     }
 
     private void wash(Browser browser) {
@@ -170,7 +172,7 @@ class WholePathTest {
         browser.click("a[href$='/inspect']");
         browser.seeText("Second look");
         browser.key('2');
-        browser.seeText("Every part was looked at");
+        browser.untilTrue("the look to be recorded", () -> !browser.text().contains("Second look"));
     }
 
     private void climb(EscrelServer server, Browser browser) {
