@@ -1,10 +1,8 @@
 package escrel.core.service;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -13,46 +11,24 @@ import java.util.stream.Stream;
  * longer does.
  */
 public final class JobHistory {
-    private final List<RecordedStep> recorded;
-    private final List<RecordedStep> counting;
+    private final StepSequence steps;
 
-    private JobHistory(List<RecordedStep> recorded) {
-        this.recorded = List.copyOf(recorded);
-        Set<Integer> takenBack = new HashSet<>();
-        for (RecordedStep entry : this.recorded) {
-            if (entry.step() instanceof TakenBack back) {
-                takenBack.add(back.sequence());
-            }
-        }
-        this.counting = this.recorded.stream()
-                .filter(e -> !takenBack.contains(e.sequence()) && !(e.step() instanceof TakenBack))
-                .toList();
+    private JobHistory(StepSequence steps) {
+        this.steps = steps;
     }
 
     /**
      * A history from its steps.
      *
-     * @throws IllegalArgumentException when the sequence does not run 1, 2, 3 … or a step takes back a later one
+     * @throws IllegalArgumentException as {@link StepSequence#of}
      */
     public static JobHistory of(List<RecordedStep> steps) {
-        int expected = 1;
-        for (RecordedStep entry : steps) {
-            if (entry.sequence() != expected) {
-                throw new IllegalArgumentException(
-                        "step " + expected + " is missing: found " + entry.sequence() + " in its place");
-            }
-            if (entry.step() instanceof TakenBack back && (back.sequence() < 1 || back.sequence() >= expected)) {
-                throw new IllegalArgumentException(
-                        "step " + expected + " takes back step " + back.sequence() + ", which does not come before it");
-            }
-            expected++;
-        }
-        return new JobHistory(steps);
+        return new JobHistory(StepSequence.of(steps));
     }
 
     /** A job in which nothing has been recorded. */
     public static JobHistory empty() {
-        return new JobHistory(List.of());
+        return of(List.of());
     }
 
     /**
@@ -62,12 +38,13 @@ public final class JobHistory {
      * from either sends back the same number.
      */
     public JobHistory inPresentCodes() {
-        List<RecordedStep> bindings =
-                counting.stream().filter(e -> e.step() instanceof CalibreBound).toList();
+        List<RecordedStep> bindings = counting().stream()
+                .filter(e -> e.step() instanceof CalibreBound)
+                .toList();
         if (bindings.isEmpty()) {
             return this;
         }
-        List<RecordedStep> read = new ArrayList<>(recorded);
+        List<RecordedStep> read = new ArrayList<>(recorded());
         CalibreBound before = null;
         for (RecordedStep entry : bindings) {
             CalibreBound bound = (CalibreBound) entry.step();
@@ -85,27 +62,28 @@ public final class JobHistory {
             }
             before = bound;
         }
-        return new JobHistory(read);
+        return of(read);
     }
 
     /** This history as it stood right after a step. */
     public JobHistory upTo(int sequence) {
-        return of(recorded.subList(0, Math.max(0, Math.min(sequence, recorded.size()))));
+        return of(recorded()
+                .subList(0, Math.max(0, Math.min(sequence, recorded().size()))));
     }
 
     /** Everything ever recorded, corrections included. */
     public List<RecordedStep> recorded() {
-        return recorded;
+        return steps.recorded();
     }
 
     /** The steps that count, in order. */
     public List<RecordedStep> counting() {
-        return counting;
+        return steps.counting();
     }
 
     /** The counting steps of one kind, in order. */
     public <S extends Step> Stream<S> all(Class<S> kind) {
-        return counting.stream()
+        return counting().stream()
                 .map(RecordedStep::step)
                 .filter(kind::isInstance)
                 .map(kind::cast);
@@ -114,12 +92,13 @@ public final class JobHistory {
     /** By which rules the job is kept. */
     public RuleBook ruleBook() {
         boolean second =
-                counting.stream().anyMatch(e -> e.step() instanceof WorkAgreed || e.step() instanceof OpenedAgain);
+                counting().stream().anyMatch(e -> e.step() instanceof WorkAgreed || e.step() instanceof OpenedAgain);
         return second ? RuleBook.SECOND : RuleBook.FIRST;
     }
 
     /** Sequence of the last counting step that fits, 0 when none does. */
     public int lastAt(Predicate<Step> which) {
+        List<RecordedStep> counting = counting();
         for (int i = counting.size() - 1; i >= 0; i--) {
             if (which.test(counting.get(i).step())) {
                 return counting.get(i).sequence();
@@ -135,11 +114,12 @@ public final class JobHistory {
 
     /** Sequence of the last step recorded, 0 for an empty history. What a page shows it was made from. */
     public int lastSequence() {
-        return recorded.isEmpty() ? 0 : recorded.get(recorded.size() - 1).sequence();
+        return steps.lastSequence();
     }
 
     /** The step that the undo key would take back: the last counting one that may be. */
     public Optional<RecordedStep> nextToTakeBack() {
+        List<RecordedStep> counting = counting();
         for (int i = counting.size() - 1; i >= 0; i--) {
             if (counting.get(i).step().canBeTakenBack()) {
                 return Optional.of(counting.get(i));
@@ -150,7 +130,7 @@ public final class JobHistory {
 
     /** This history with one more step. */
     public JobHistory with(RecordedStep next) {
-        List<RecordedStep> more = new ArrayList<>(recorded);
+        List<RecordedStep> more = new ArrayList<>(recorded());
         more.add(next);
         return of(more);
     }

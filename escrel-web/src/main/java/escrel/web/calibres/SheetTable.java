@@ -29,7 +29,7 @@ enum SheetTable {
     HOLDS("Holds", "part", "held by", "why", "basis"),
     EARLY("Early in", "part", "before", "why"),
     OIL("Oil points", "code", "name", "part", "side", "lubricant", "amount", "after", "before", "x", "y", "why"),
-    TESTS("Tests", "code", "name", "side", "after", "before", "expect"),
+    TESTS("Tests", "code", "name", "side", "after", "before", "expect", "proof"),
     JEWELS("Jewels", "kind", "part", "side", "x", "y"),
     TRAIN("Train", "part", "wheel teeth", "pinion leaves"),
     LORE("Knowledge", "kind", "what", "part or place", "more", "note");

@@ -70,7 +70,8 @@ final class SheetTableRows {
                         .toList();
             case TESTS ->
                 s.tests().stream()
-                        .map(x -> List.of(x.code(), x.name(), e(x.side()), x.after(), t(x.before()), x.expect()))
+                        .map(x -> List.of(
+                                x.code(), x.name(), e(x.side()), x.after(), t(x.before()), x.expect(), e(x.proof())))
                         .toList();
             case JEWELS ->
                 s.jewels().stream()

@@ -130,7 +130,8 @@ final class SheetTables {
                                         r.choice(2, Side.class, null),
                                         r.text(3),
                                         r.orNull(4),
-                                        r.text(5)))
+                                        r.text(5),
+                                        r.choice(6, AssemblyTest.Proof.class, AssemblyTest.Proof.SEEN)))
                                 .toList()
                         : base.tests(),
                 given(SheetTable.JEWELS)

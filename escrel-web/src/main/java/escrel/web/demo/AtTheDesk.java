@@ -194,7 +194,7 @@ final class AtTheDesk {
 
     /** On the second day the click spring let go: opened again as far as that, and running in anew. */
     private void clickSpring(Story story, CalibreSheet cv24) {
-        story.until(today.minus(Duration.ofHours(30)))
+        story.until(today.minus(Duration.ofHours(22)))
                 .then(new OpenedAgain(
                         OpenedAgain.Reason.STOPS, "click-spring", "ran down at once: the click no longer holds"))
                 .strip(Map.of(
@@ -210,7 +210,7 @@ final class AtTheDesk {
                 .then(new CopyAtHand("click-spring", CopyAtHand.Origin.DONOR, "a CV-24 without balance", ""))
                 .wash()
                 .climb(code -> true, s -> bare(s, cv24, AGAIN))
-                .until(today.minus(Duration.ofHours(20)));
+                .until(today.minus(Duration.ofHours(13)));
         take(story, cv24, AGAIN, ReadingState.RUN_IN, Wound.FULL, null);
     }
 

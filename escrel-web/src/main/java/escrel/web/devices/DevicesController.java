@@ -3,17 +3,26 @@ package escrel.web.devices;
 import escrel.core.MendableException;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.StepSequence;
+import escrel.core.service.TakenBack;
 import escrel.core.timing.acoustics.PulseSignal;
 import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.WavFile;
 import escrel.core.timing.readings.DeviceClock;
+import escrel.core.workshop.WorkshopSteps;
 import escrel.web.sound.Analysis;
 import escrel.web.sound.Devices;
+import escrel.web.storage.WorkshopLogs;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -32,16 +41,44 @@ class DevicesController {
 
     private static final double LARGEST_PPM = 2_000;
 
-    private final Devices devices;
+    private static final int MOST_ACTS = 40;
 
-    DevicesController(Devices devices) {
+    /** An act of the log as it is listed. */
+    record Act(int sequence, Instant at, String words, boolean counts) {}
+
+    private final Devices devices;
+    private final WorkshopLogs log;
+
+    DevicesController(Devices devices, WorkshopLogs log) {
         this.devices = devices;
+        this.log = log;
     }
 
     @GetMapping("/devices")
     String devices(Model model) {
         model.addAttribute("devices", devices.all());
+        model.addAttribute("acts", acts(log.load().acts()));
         return "devices/devices";
+    }
+
+    /** The newest first; that something was taken back is told by the entry itself. */
+    private static List<Act> acts(StepSequence acts) {
+        return acts.recorded().stream()
+                .filter(e -> !(e.step() instanceof TakenBack))
+                .sorted(Comparator.comparingInt(RecordedStep::sequence).reversed())
+                .limit(MOST_ACTS)
+                .map(e -> new Act(
+                        e.sequence(),
+                        e.at(),
+                        WorkshopSteps.words(e.step()),
+                        acts.revocable(e.sequence()).isPresent()))
+                .toList();
+    }
+
+    @PostMapping("/devices/acts/{sequence}/back")
+    String takeBack(@PathVariable int sequence, RedirectAttributes flash) {
+        flash.addFlashAttribute("said", "Taken back: " + log.takeBack(sequence));
+        return "redirect:/devices";
     }
 
     @PostMapping("/devices/measured")

@@ -145,6 +145,11 @@ public class Show {
         return DAY.format(at);
     }
 
+    /** A day. */
+    public String day(Instant at) {
+        return DAY.format(at.atZone(ZoneId.systemDefault()));
+    }
+
     /** Day and minute. */
     public String minute(Instant at) {
         return MINUTE.format(at.atZone(ZoneId.systemDefault()));

@@ -3,6 +3,7 @@ package escrel.web.readings;
 import escrel.core.job.Job;
 import escrel.core.quantity.Measured;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Round;
 import escrel.core.timing.comparison.RunIn;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
@@ -26,8 +27,12 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
     /** A clock that runs. */
     record Due(String words, Instant at, boolean late) {}
 
-    /** What 12 h, 24 h or other hours changed against full wind. */
-    record Down(ReadingState state, RunIn.Down figures) {}
+    /**
+     * What 12 h, 24 h or other hours changed against full wind.
+     *
+     * @param round until when it was so: before which opening; empty for now
+     */
+    record Down(String round, ReadingState state, RunIn.Down figures) {}
 
     /** A figure over the hours, 640 wide and 200 high. */
     record Curve(String title, List<Tick> across, List<Tick> up, List<Line> lines) {}
@@ -55,9 +60,15 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
         int closedAt = job.closedAt();
         List<RunIn.Point> points = RunIn.curve(history, closedAt);
         List<Down> down = new ArrayList<>();
-        for (ReadingState state : ReadingState.values()) {
-            RunIn.down(history, state, closedAt).forEach(d -> down.add(new Down(state, d)));
+        for (Round round : job.lives().rounds()) {
+            if (round.startsAt() > 0) {
+                addDown(
+                        down,
+                        job.upTo(round.startsAt() - 1),
+                        "before it was opened for " + round.reason().words());
+            }
         }
+        addDown(down, job, "");
         return new RunningView(
                 RunIn.nextDue(history, closedAt)
                         .map(d -> new Due(d.words(), d.at(), now.isAfter(d.at())))
@@ -70,6 +81,13 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
                 down,
                 RunIn.reserveHours(history),
                 !points.isEmpty());
+    }
+
+    /** What was found between two openings: another spring runs down another way. */
+    private static void addDown(List<Down> down, Job job, String round) {
+        for (ReadingState state : ReadingState.values()) {
+            RunIn.down(job.history(), state, job.closedAt()).forEach(d -> down.add(new Down(round, state, d)));
+        }
     }
 
     private static Curve curve(

@@ -1,15 +1,15 @@
 package escrel.web.sound;
 
 import escrel.core.timing.readings.DeviceClock;
-import escrel.web.storage.DeviceMapper;
-import escrel.web.storage.DeviceMapper.DeviceRow;
-import java.time.Clock;
-import java.time.OffsetDateTime;
+import escrel.core.workshop.ClockCalibrated;
+import escrel.core.workshop.ClockForgotten;
+import escrel.core.workshop.WorkshopLog.KnownClock;
+import escrel.web.storage.WorkshopLogs;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
-/** The clocks of the sound devices, as far as they were calibrated. */
+/** The clocks of the sound devices, as far as they were calibrated: what the log of the workshop says of them. */
 @Component
 public class Devices {
     /** A file whose recorder nobody named. */
@@ -17,47 +17,42 @@ public class Devices {
 
     private static final int LONGEST = 200;
 
-    private final DeviceMapper devices;
-    private final Clock clock;
+    private final WorkshopLogs log;
 
-    Devices(DeviceMapper devices, Clock clock) {
-        this.devices = devices;
-        this.clock = clock;
+    Devices(WorkshopLogs log) {
+        this.log = log;
     }
 
     /** The clock of a device; uncalibrated when nobody has calibrated it. */
     public DeviceClock clockOf(String device) {
-        String name = shorten(device);
-        return devices.find(name)
-                .map(row -> new DeviceClock(row.name(), row.ppm(), row.doubtPpm()))
-                .orElseGet(() -> DeviceClock.uncalibrated(name));
+        return log.load().clockOf(shorten(device));
     }
 
-    /** All calibrated devices. */
-    public List<DeviceRow> all() {
-        return devices.all();
+    /** All clocks that are known. */
+    public List<KnownClock> all() {
+        return log.load().clocks();
     }
 
     /**
      * Keeps a calibration; readings taken before keep the clock they were taken with.
      *
+     * @param known a calibrated clock
      * @param reference what it was compared with, in words
      */
-    @Transactional
     public void keep(DeviceClock known, String reference) {
-        devices.forget(known.device());
-        devices.insert(new DeviceRow(
+        log.append(new ClockCalibrated(
                 shorten(known.device()),
                 known.ppm(),
-                known.doubtPpm() == null ? 0 : known.doubtPpm(),
-                reference.length() <= 2 * LONGEST ? reference : reference.substring(0, 2 * LONGEST),
-                OffsetDateTime.now(clock)));
+                Objects.requireNonNull(known.doubtPpm(), "an uncalibrated clock is not kept"),
+                reference.length() <= 2 * LONGEST ? reference : reference.substring(0, 2 * LONGEST)));
     }
 
-    /** Forgets a calibration. */
-    @Transactional
+    /** Forgets a calibration; nothing happens when none is known. */
     public void forget(String device) {
-        devices.forget(device);
+        String name = shorten(device);
+        if (log.load().clockOf(name).calibrated()) {
+            log.append(new ClockForgotten(name));
+        }
     }
 
     private static String shorten(String device) {

@@ -7,6 +7,7 @@ import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.WavFile;
 import escrel.core.timing.readings.DeviceClock;
 import escrel.web.sound.Devices;
+import escrel.web.storage.WorkshopLogs;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
@@ -76,6 +77,21 @@ class DevicesTest {
 
         assertThat(server.bean(Devices.class).clockOf("old device").calibrated())
                 .isFalse();
+    }
+
+    @Test
+    void calibrationTakenBackLetsTheOneBeforeHoldAgain() {
+        visitor.post("/devices/typed", Map.of("device", "twice device", "ppm", "12", "doubtPpm", "3"));
+        visitor.post("/devices/typed", Map.of("device", "twice device", "ppm", "1200", "doubtPpm", "3"));
+        int last = server.bean(WorkshopLogs.class).load().acts().lastSequence();
+
+        String page = visitor.post("/devices/acts/" + last + "/back", Map.of()).body();
+
+        assertThat(page).contains("Taken back: clock of “twice device” runs +1200.0", "(taken back)");
+        assertThat(server.bean(Devices.class).clockOf("twice device").ppm()).isEqualTo(12);
+        HttpResponse<String> again = visitor.post("/devices/acts/" + last + "/back", Map.of());
+        assertThat(again.statusCode()).isEqualTo(422);
+        assertThat(again.body()).contains("does not count any more");
     }
 
     @ParameterizedTest

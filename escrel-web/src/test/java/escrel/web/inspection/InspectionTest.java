@@ -30,7 +30,7 @@ class InspectionTest {
                         "ACCIDENT",
                         "words",
                         "hairline"));
-        assertThat(page.body()).contains("Decide: Dial", "hairline", "origin: accident", "to be decided");
+        assertThat(page.body()).contains("Decide: Dial", "hairline", "origin: accident", "nothing decided");
     }
 
     private HttpResponse<String> send(String path, Map<String, String> fields) {
@@ -39,9 +39,9 @@ class InspectionTest {
         return visitor.post("/jobs/" + job + path, form);
     }
 
-    /** The arrival is step 1, the calibre step 2: the finding's key is 3. */
+    /** The arrival is step 1, what is to be done step 2, the calibre step 3: the finding's key is 4. */
     private HttpResponse<String> decide(String decision, String words, String source) {
-        return send("/findings/3/decision", Map.of("decision", decision, "words", words, "source", source));
+        return send("/findings/4/decision", Map.of("decision", decision, "words", words, "source", source));
     }
 
     @Test

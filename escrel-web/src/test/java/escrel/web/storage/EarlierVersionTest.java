@@ -6,16 +6,27 @@ import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
 import escrel.core.handover.Stage;
 import escrel.core.service.Happened;
+import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.sound.Devices;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
-/** A database of version 1 (the demo workshop as that version filled it) opens in this one and goes on. */
+/** Databases and dossiers of earlier versions (the demo workshop as each filled it) open in this one and go on. */
 class EarlierVersionTest {
     @Test
     void jobsStepsSheetsAndPhotosAreThereAndNewStepsGoIn() throws IOException {
@@ -38,5 +49,87 @@ class EarlierVersionTest {
             assertThat(harbour.post("/schools", Map.of("choice", "TRAIN_FIRST")).statusCode())
                     .isEqualTo(200);
         }
+    }
+
+    /** That version wrote beside each job the stage it had computed: this one computes the same from the steps. */
+    @Test
+    void jobsOfVersion3MeanWhatTheyMeant() throws IOException {
+        try (EscrelServer server = EscrelServer.on(kept("v3", home -> {}))) {
+            int jobs = server.bean(JobMapper.class).count();
+            assertThat(jobs).isGreaterThan(15);
+            int seen = 0;
+            for (int number = 1; seen < jobs; number++) {
+                Optional<JobRow> written = server.bean(JobMapper.class).find(number);
+                if (written.isPresent()) {
+                    seen++;
+                    OpenJob job = server.bean(Workshop.class).load(number);
+                    assertThat(job.stage().name())
+                            .as("stage of job " + number)
+                            .isEqualTo(written.get().stage());
+                    assertThat(job.sequence()).isEqualTo(written.get().lastSequence());
+                    if (job.stage() == Stage.HANDED_OVER) {
+                        assertThat(job.job().mayLeave()).as("job " + number).isTrue();
+                    }
+                }
+            }
+        }
+    }
+
+    /** In version 1 these jobs lay stripping, adjusting and climbing. */
+    @ParameterizedTest
+    @CsvSource({"3, STRIPPING", "4, ADJUSTING", "5, CLIMBING"})
+    void dossiersOfVersion1AreTakenInAndGoOn(int job, Stage stage) throws IOException {
+        try (EscrelServer server = EscrelServer.empty()) {
+            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v1-job-" + job + ".json"));
+            Visitor visitor = new Visitor(server.url());
+
+            String page = visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                    .body();
+
+            assertThat(page).contains("The dossier was taken in as job");
+            assertThat(server.bean(Workshop.class).load(job).stage()).isEqualTo(stage);
+            for (String room :
+                    new String[] {"strip", "climb", "inspect", "wash", "readings", "turn", "handover", "report"}) {
+                assertThat(visitor.get("/jobs/" + job + "/" + room).statusCode())
+                        .as(room)
+                        .isEqualTo(200);
+            }
+        }
+    }
+
+    @Test
+    void clocksOfVersion3StandInTheLogOfTheWorkshop() throws IOException {
+        Path home = kept("v3", EarlierVersionTest::calibrateTwoDevices);
+        try (EscrelServer server = EscrelServer.on(home)) {
+            Devices devices = server.bean(Devices.class);
+
+            assertThat(devices.clockOf("line in").ppm()).isEqualTo(-12.5);
+            assertThat(devices.clockOf("line in").doubtPpm()).isEqualTo(2);
+            assertThat(devices.clockOf("pick-up “north”").ppm()).isEqualTo(1e-3);
+            assertThat(devices.all())
+                    .extracting(k -> k.calibrated().reference())
+                    .containsExactly("one pulse a second, 60 s", "typed");
+            devices.forget("line in");
+            assertThat(server.bean(WorkshopLogs.class).load().acts().recorded()).hasSize(3);
+        }
+    }
+
+    private static void calibrateTwoDevices(Path home) {
+        try (Connection h2 = DriverManager.getConnection("jdbc:h2:file:" + home.resolve("escrel"), "sa", "");
+                Statement statement = h2.createStatement()) {
+            statement.executeUpdate("""
+                    insert into sound_device (name, ppm, doubt_ppm, reference, calibrated_at) values
+                    ('line in', -12.5, 2, 'one pulse a second, 60 s', timestamp with time zone '2026-03-01 10:00:00+00:00'),
+                    ('pick-up “north”', 0.001, 0.5, 'typed', timestamp with time zone '2026-04-01 10:00:00+00:00')""");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Path kept(String version, Consumer<Path> before) throws IOException {
+        Path home = EscrelServer.folder();
+        Files.copy(Path.of("src/test/resources/versions/" + version + ".mv.db"), home.resolve("escrel.mv.db"));
+        before.accept(home);
+        return home;
     }
 }

@@ -31,7 +31,7 @@ class TurnPagesTest {
                 .contains(">final, cased<", ">run in, cased<", "beyond the noise");
         assertThat(visitor.get("/jobs/4/turn?before=FINAL_CASED-CASED-FULL&after=FINAL_CASED-CASED-AFTER_24_H")
                         .body())
-                .contains("wound 24 h ago", "Not equally far wound before and after");
+                .contains("wound 24 h ago", "Laid side by side, not compared: not equally far wound");
     }
 
     @Test
@@ -79,7 +79,8 @@ class TurnPagesTest {
         assertThat(visitor.get("/").body()).containsPattern("run-in reading after a day: in [345] h");
         assertThat(visitor.get("/jobs/2/running").body())
                 .contains("Rate, s/d, over hours", "run-in reading after a day");
-        assertThat(visitor.get("/jobs/4/running").body()).containsPattern("24 h</td>[^A-Z]*−8\\d\\.");
+        assertThat(visitor.get("/jobs/4/running").body())
+                .containsPattern("before it was opened for a new part arrived</td>[^A-Z]*24 h</td>[^A-Z]*−8\\d\\.");
         assertThat(visitor.get("/jobs/8/running").body()).contains("Nothing has been read since assembly");
     }
 }

@@ -1,0 +1,63 @@
+package escrel.core.workshop;
+
+import escrel.core.service.RecordedStep;
+import escrel.core.service.StepSequence;
+import escrel.core.timing.readings.DeviceClock;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** What the workshop did outside any job, in order, and what follows from it. */
+public final class WorkshopLog {
+    /**
+     * A clock that is known.
+     *
+     * @param entry the act it comes from
+     */
+    public record KnownClock(RecordedStep entry, ClockCalibrated calibrated) {}
+
+    private final StepSequence acts;
+
+    private WorkshopLog(StepSequence acts) {
+        this.acts = acts;
+    }
+
+    /**
+     * The log from its acts.
+     *
+     * @throws IllegalArgumentException as {@link StepSequence#of}
+     */
+    public static WorkshopLog of(List<RecordedStep> acts) {
+        return new WorkshopLog(StepSequence.of(acts));
+    }
+
+    /** The acts in order. */
+    public StepSequence acts() {
+        return acts;
+    }
+
+    /**
+     * The clocks that hold now, by name of their device: of each the last calibration, unless it was forgotten since. A
+     * calibration taken back lets the one before it hold again.
+     */
+    public List<KnownClock> clocks() {
+        Map<String, KnownClock> known = new TreeMap<>();
+        for (RecordedStep entry : acts.counting()) {
+            if (entry.step() instanceof ClockCalibrated calibrated) {
+                known.put(calibrated.device(), new KnownClock(entry, calibrated));
+            } else if (entry.step() instanceof ClockForgotten forgotten) {
+                known.remove(forgotten.device());
+            }
+        }
+        return List.copyOf(known.values());
+    }
+
+    /** The clock of a device, uncalibrated while nobody has measured it. */
+    public DeviceClock clockOf(String device) {
+        return clocks().stream()
+                .filter(k -> k.calibrated().device().equals(device))
+                .findFirst()
+                .map(k -> k.calibrated().clock())
+                .orElseGet(() -> DeviceClock.uncalibrated(device));
+    }
+}

@@ -1,0 +1,54 @@
+package escrel.core.workshop;
+
+import escrel.core.service.Step;
+import escrel.core.service.StepKind;
+import escrel.core.service.TakenBack;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The kinds of act in the log of the workshop. A new one needs its record and one line here. */
+public final class WorkshopSteps {
+    /** All of them. */
+    public static final List<StepKind<?>> KINDS = List.of(
+            StepKind.of("clock-calibrated", ClockCalibrated.class, (s, n) -> calibrated(s)),
+            StepKind.of("clock-forgotten", ClockForgotten.class, (s, n) -> "clock of “" + s.device() + "” forgotten"),
+            StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
+
+    private WorkshopSteps() {}
+
+    /** The kind of this name, if there is one. */
+    public static Optional<StepKind<?>> named(String name) {
+        return KINDS.stream().filter(k -> k.name().equals(name)).findFirst();
+    }
+
+    /**
+     * The kind of an act.
+     *
+     * @throws IllegalArgumentException when it is none of the workshop
+     */
+    public static StepKind<?> kindOf(Step act) {
+        for (StepKind<?> kind : KINDS) {
+            if (kind.type() == act.getClass()) {
+                return kind;
+            }
+        }
+        throw new IllegalArgumentException("no act of the workshop is a " + act.getClass());
+    }
+
+    /** An act in a few words. */
+    public static String words(Step act) {
+        return kindOf(act).wordsOf(act, new StepKind.Names(null));
+    }
+
+    private static String calibrated(ClockCalibrated s) {
+        return String.format(
+                        Locale.ROOT,
+                        "clock of “%s” runs %+.1f ± %.1f ppm fast (%s)",
+                        s.device(),
+                        s.ppm(),
+                        s.doubtPpm(),
+                        s.reference())
+                .replace(" -", " −");
+    }
+}

@@ -1,0 +1,65 @@
+package escrel.web.storage;
+
+import escrel.core.MendableException;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
+import escrel.core.service.StepKind;
+import escrel.core.service.TakenBack;
+import escrel.core.workshop.WorkshopLog;
+import escrel.core.workshop.WorkshopSteps;
+import escrel.web.storage.WorkshopActMapper.ActRow;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import org.springframework.stereotype.Component;
+
+/** Loads the log of the workshop and adds to it. One act at a time, so that two pages cannot take one number. */
+@Component
+public class WorkshopLogs {
+    private final WorkshopActMapper acts;
+    private final Clock clock;
+
+    WorkshopLogs(WorkshopActMapper acts, Clock clock) {
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** Everything so far. */
+    public WorkshopLog load() {
+        return WorkshopLog.of(acts.all().stream()
+                .map(r -> new RecordedStep(r.sequence(), r.recordedAt().toInstant(), read(r.kind(), r.body())))
+                .toList());
+    }
+
+    /** Adds an act. */
+    public synchronized void append(Step act) {
+        acts.insert(new ActRow(
+                load().acts().lastSequence() + 1,
+                OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MICROS),
+                WorkshopSteps.kindOf(act).name(),
+                Json.MAPPER.writeValueAsString(act)));
+    }
+
+    /**
+     * Takes an act back, whichever it is; it stays on record.
+     *
+     * @return what was taken back, in words
+     */
+    public synchronized String takeBack(int sequence) {
+        RecordedStep act = load().acts()
+                .revocable(sequence)
+                .orElseThrow(() -> new MendableException(
+                        "Entry " + sequence + " of the workshop's log does not count any more",
+                        "Nothing was changed.",
+                        "Look at the list as it is now."));
+        append(new TakenBack(sequence));
+        return WorkshopSteps.words(act.step());
+    }
+
+    private static Step read(String kind, String body) {
+        Class<? extends Step> type = WorkshopSteps.named(kind)
+                .<Class<? extends Step>>map(StepKind::type)
+                .orElseThrow(() -> new IllegalArgumentException("'" + kind + "' is no act we know"));
+        return Json.MAPPER.readValue(body, type);
+    }
+}
