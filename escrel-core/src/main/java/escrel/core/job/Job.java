@@ -278,6 +278,11 @@ public final class Job {
         return readings.get();
     }
 
+    /** Whether something was done to the watch since a set was taken: what is read now is another set. */
+    public boolean isPast(ReadingSet set) {
+        return lives().lastMovedAt() > set.lastAt() || interventions().stream().anyMatch(i -> i.at() > set.lastAt());
+    }
+
     /** What lay between the sets of readings. */
     public List<Interventions.Intervention> interventions() {
         return interventions.get();

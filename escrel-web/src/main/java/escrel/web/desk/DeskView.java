@@ -42,7 +42,8 @@ record DeskView(
         ReadingSet set = sets.stream()
                 .filter(s ->
                         s.occasion().filter(o -> o.compareTo(occasion) == 0).isPresent())
-                .findFirst()
+                .reduce((earlier, later) -> later)
+                .filter(s -> !job.job().isPast(s))
                 .orElse(null);
         boolean pocket = job.sheet() != null && job.sheet().data().watchClass() == WatchClass.POCKET;
         return new DeskView(

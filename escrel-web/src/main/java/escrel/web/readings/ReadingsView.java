@@ -90,19 +90,15 @@ record ReadingsView(
         return new Occasion(state, bare ? Fitted.BARE_MOVEMENT : Fitted.CASED, Wound.FULL, null, null);
     }
 
-    /** Whether something was done to the watch since a set was taken: what is read now is another set. */
-    private static boolean isPast(OpenJob job, ReadingSet set) {
-        return job.job().lives().lastMovedAt() > set.lastAt()
-                || job.job().interventions().stream().anyMatch(i -> i.at() > set.lastAt());
-    }
-
     private static @Nullable ReadingSet choose(
             OpenJob job, List<ReadingSet> sets, @Nullable String key, @Nullable ReadingState wanted) {
         if (key != null) {
             return sets.stream().filter(s -> s.key().equals(key)).findFirst().orElse(null);
         }
         if (wanted != null) {
-            return ReadingSet.main(sets, wanted).filter(s -> !isPast(job, s)).orElse(null);
+            return ReadingSet.main(sets, wanted)
+                    .filter(s -> !job.job().isPast(s))
+                    .orElse(null);
         }
         return sets.isEmpty() ? null : sets.get(sets.size() - 1);
     }

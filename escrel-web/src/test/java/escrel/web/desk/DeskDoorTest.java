@@ -95,8 +95,10 @@ class DeskDoorTest {
     void theDeskGoesOnWhereTheLastReadingsWereTaken() {
         assertThat(visitor.get("/jobs/2/desk").body())
                 .containsPattern("value=\"RUN_IN\"[^>]*selected")
-                .contains("+5.0", "278");
-        assertThat(visitor.get("/jobs/4/desk").body()).containsPattern("value=\"AFTER_24_H\"[^>]*selected");
+                .contains("+7.0", "271")
+                .as("not what was read before the movement was opened again")
+                .doesNotContain("278 ± 1");
+        assertThat(visitor.get("/jobs/4/desk").body()).containsPattern("value=\"FINAL_CASED\"[^>]*selected");
         assertThat(visitor.get("/jobs/4/desk?state=RUN_IN&wound=AFTER_HOURS&woundHours=many")
                         .body())
                 .contains("no number from 0 to 200");

@@ -212,8 +212,8 @@ class UnknownCalibreTest {
         assertThat(page).contains("Little hook", "Which is which");
         visitor.postRaw(
                 "/jobs/" + hand.load().number() + "/bind",
-                "seq=" + steps + "&calibre=cv-12&as=FAMILY&variant=&from=" + crownAndStem + "&to=stem&from=" + odd
-                        + "&to=");
+                "seq=" + steps + "&calibre=cv-12&as=FAMILY&variant=&from=case-back&to=case-back&from=" + crownAndStem
+                        + "&to=stem&from=" + odd + "&to=");
 
         assertThat(hand.load().sequence()).isEqualTo(steps + 1);
         assertThat(hand.load().teardown().order()).containsExactly("case-back", odd, "stem");
