@@ -194,7 +194,7 @@ final class AtTheDesk {
 
     /** On the second day the click spring let go: opened again as far as that, and running in anew. */
     private void clickSpring(Story story, CalibreSheet cv24) {
-        story.until(today.minus(Duration.ofHours(22)))
+        story.until(today.minus(Duration.ofHours(20)))
                 .then(new OpenedAgain(
                         OpenedAgain.Reason.STOPS, "click-spring", "ran down at once: the click no longer holds"))
                 .strip(Map.of(

@@ -71,6 +71,23 @@ class InspectionTest {
         assertThat(send("/left-out", Map.of("part", "dial-washer", "reason", ""))
                         .statusCode())
                 .isEqualTo(422);
+        assertThat(send("/left-out", Map.of("part", "dial-washer", "reason", "none to be had"))
+                        .body())
+                .as("what sits in its place cannot be left out")
+                .contains("is fitted by the record");
+        send(
+                "/findings",
+                Map.of(
+                        "part",
+                        "dial-washer",
+                        "grade",
+                        "MISSING",
+                        "defect",
+                        "OTHER",
+                        "origin",
+                        "UNKNOWN",
+                        "words",
+                        "not there on arrival"));
         send("/left-out", Map.of("part", "dial-washer", "reason", "none to be had"));
         assertThat(visitor.get("/jobs/" + job + "/handover").body()).contains("1 left empty");
     }
