@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import escrel.core.Histories;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
+import escrel.core.calibre.EarlyIn;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
+import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Side;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
@@ -19,8 +21,10 @@ import escrel.core.service.PartOff;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import escrel.core.teardown.TeardownState;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -173,5 +177,70 @@ class LearntSheetTest {
 
         assertThat(Matching.propose(working, sheet))
                 .containsOnly(Map.entry("w1", "third"), Map.entry("w2", "cock"), Map.entry("w3", "jumper"));
+    }
+
+    @Test
+    void namesThatDifferByANumberOrStandInAnotherScriptAreNotTheSame() {
+        CalibreSheet sheet = Calibres.of(
+                List.of(
+                        Part.of("reverser-1", "Reverser 1", Group.AUTOMATIC, Side.TRAIN),
+                        Part.of("cyr", "Третье колесо", Group.TRAIN, Side.TRAIN)),
+                List.of());
+        List<Part> working = List.of(
+                Part.of("w1", "Reverser 2", Group.AUTOMATIC, Side.TRAIN),
+                Part.of("w2", "Четвёртое", Group.KEYLESS, Side.TRAIN),
+                Part.of("w3", "третье колесо", Group.TRAIN, Side.TRAIN));
+
+        assertThat(Matching.propose(working, sheet)).containsOnly(Map.entry("w3", "cyr"));
+    }
+
+    @Test
+    void ringIsNamedBeforeItIsSaidInBothDirections() {
+        CalibreSheet sheet = Calibres.small();
+
+        assertThat(LearntSheet.ringWith(sheet, "ratchet", "wheel"))
+                .hasValueSatisfying(ring -> assertThat(ring).contains("ratchet", "bridge", "wheel"));
+        assertThat(LearntSheet.ringWith(sheet, "yoke", "wheel")).isEmpty();
+        CalibreSheet early = new CalibreSheet(
+                sheet.id(),
+                sheet.name(),
+                sheet.data(),
+                null,
+                sheet.parts(),
+                sheet.screws(),
+                sheet.holds(),
+                List.of(new EarlyIn("yoke", "ratchet", "fitted first")),
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                List.of());
+        assertThat(LearntSheet.ringWith(early, "ratchet", "yoke"))
+                .as("going up, the yoke is wanted before the ratchet; coming off first it would be wanted after it")
+                .isPresent();
+    }
+
+    @Test
+    void statementsThatCloseARingAreLeftAsideAndTheRestStays() {
+        Random random = new Random(9);
+        for (int trial = 0; trial < 100; trial++) {
+            List<Step> said = new ArrayList<>();
+            for (int i = 0; i < 8; i++) {
+                said.add(new PartNamed("p" + i, "Part " + i, Group.TRAIN, Side.TRAIN, null, List.of(), null));
+            }
+            for (int i = 0; i < 20; i++) {
+                said.add(new HoldStated("p" + random.nextInt(8), "p" + random.nextInt(8), "said"));
+            }
+            CalibreSheet learnt = LearntSheet.of(null, Histories.of(said.toArray(Step[]::new)));
+
+            assertThat(SheetCheck.ringIn(learnt)).isEmpty();
+            said.stream()
+                    .filter(HoldStated.class::isInstance)
+                    .map(HoldStated.class::cast)
+                    .filter(h -> learnt.holdsOn(h.part()).stream().noneMatch(k -> k.by().equals(h.by())))
+                    .forEach(h -> assertThat(LearntSheet.ringWith(learnt, h.part(), h.by()))
+                            .as("left aside only because it closes a ring: " + h)
+                            .isPresent());
+        }
     }
 }

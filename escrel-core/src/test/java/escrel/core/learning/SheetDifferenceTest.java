@@ -8,6 +8,8 @@ import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Side;
 import escrel.core.learning.SheetDifference.Kind;
 import escrel.core.learning.SheetDifference.Line;
@@ -16,7 +18,10 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.Step;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class SheetDifferenceTest {
@@ -116,5 +121,82 @@ class SheetDifferenceTest {
                 new HoldStated("d", "b", "was under it"));
 
         assertThat(difference.apply(List.of("NEW_HOLD:b>d"))).isEqualTo(base);
+    }
+
+    /** A sheet from another bench had seen a pair five times; one teardown that met only half the parts says nothing of it. */
+    @Test
+    void whatWasSeenFiveTimesElsewhereIsNotDroppedForOnePartialTeardown() {
+        Hold seen = new Hold("c", "a", "always seen so (5 times)", Hold.Basis.SEEN);
+        CalibreSheet base = Calibres.of(PARTS, List.of(seen));
+
+        SheetDifference partial = after(base, List.of(List.of("a", "b")));
+        assertThat(partial.lines()).extracting(Line::kind).doesNotContain(Kind.NO_LONGER_SEEN);
+        assertThat(apply(partial).holds()).contains(seen);
+
+        SheetDifference once = after(base, List.of(List.of("a", "b", "c")));
+        assertThat(once.lines()).extracting(Line::kind).doesNotContain(Kind.NO_LONGER_SEEN);
+
+        SheetDifference otherWay = after(base, List.of(List.of("c", "b", "a")));
+        assertThat(apply(otherWay).holds()).doesNotContain(seen);
+    }
+
+    /** Two middle ones and a shouldered left-hand one, of which somebody said "two middle ones". */
+    @Test
+    void screwsOfSeveralKindsAreNotMadeOne() {
+        CalibreSheet plain = Calibres.of(PARTS, List.of());
+        List<ScrewPlace> screws = List.of(
+                screw("a-s1", ScrewPlace.LengthClass.MIDDLE, ScrewPlace.Thread.RIGHT, ScrewPlace.Head.FLAT),
+                screw("a-s2", ScrewPlace.LengthClass.MIDDLE, ScrewPlace.Thread.RIGHT, ScrewPlace.Head.FLAT),
+                screw("a-s3", ScrewPlace.LengthClass.SHORT, ScrewPlace.Thread.LEFT, ScrewPlace.Head.SHOULDERED));
+        CalibreSheet base = plain.with(PARTS, screws, List.of());
+
+        SheetDifference difference = after(
+                base, List.of(), new ScrewsStated("a", 2, ScrewPlace.LengthClass.MIDDLE, ScrewPlace.Thread.RIGHT));
+
+        assertThat(apply(difference).screwsOf("a")).isEqualTo(screws);
+    }
+
+    private static ScrewPlace screw(
+            String code, ScrewPlace.LengthClass length, ScrewPlace.Thread thread, ScrewPlace.Head head) {
+        return new ScrewPlace(code, "a", 1, 1, length, head, thread, 1.0, ScrewPlace.Home.ANY_OF_ITS_KIND, "");
+    }
+
+    /** Whatever was stated and seen, and whichever of the lines are accepted, the sheet passes its check and plans. */
+    @Test
+    void everySetOfAcceptedLinesPassesTheCheckAndPlans() {
+        for (int seed = 0; seed < 300; seed++) {
+            Random random = new Random(seed);
+            CalibreSheet base = Calibres.random(seed, 12);
+            List<String> codes =
+                    new ArrayList<>(base.parts().stream().map(Part::code).toList());
+            List<Step> said = new ArrayList<>();
+            for (int i = 0; i < 6; i++) {
+                String fresh = "new-" + i;
+                said.add(new PartNamed(fresh, "New " + i, Group.TRAIN, Side.TRAIN, null, List.of(), null));
+                codes.add(fresh);
+            }
+            for (int i = 0; i < 14; i++) {
+                String one = codes.get(random.nextInt(codes.size()));
+                String other = codes.get(random.nextInt(codes.size()));
+                said.add(random.nextInt(5) == 0 ? new CameTogether(one, other) : new HoldStated(one, other, "said"));
+            }
+            List<List<String>> orders = new ArrayList<>();
+            for (int i = random.nextInt(3); i >= 0; i--) {
+                List<String> order = new ArrayList<>(codes);
+                Collections.shuffle(order, random);
+                orders.add(order);
+            }
+            SheetDifference difference = after(base, orders, said.toArray(Step[]::new));
+            List<String> some = difference.lines().stream()
+                    .filter(l -> random.nextBoolean())
+                    .map(Line::key)
+                    .toList();
+            for (List<String> keys : List.of(accepted(difference), some)) {
+                CalibreSheet grown = difference.apply(keys);
+
+                assertThat(SheetCheck.faultsOf(grown)).as("seed " + seed).isEmpty();
+                assertThat(proposed(grown)).hasSize(grown.parts().size());
+            }
+        }
     }
 }

@@ -3,8 +3,11 @@ package escrel.core.service;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import escrel.core.condition.Grade;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class JobHistoryTest {
@@ -44,5 +47,60 @@ class JobHistoryTest {
     void emptyHistoryHasNothing() {
         assertThat(JobHistory.empty().nextToTakeBack()).isEmpty();
         assertThat(JobHistory.empty().lastSequence()).isZero();
+    }
+
+    private static Step off(String part) {
+        return new PartOff(part, Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", "");
+    }
+
+    private static CalibreBound bound(String calibre, Map<String, String> sameAs) {
+        return new CalibreBound(calibre, 1, "", CalibreBound.As.FAMILY, sameAs);
+    }
+
+    private static List<String> offs(Step... steps) {
+        List<RecordedStep> recorded = new ArrayList<>();
+        for (Step step : steps) {
+            recorded.add(at(recorded.size() + 1, step));
+        }
+        return JobHistory.of(recorded)
+                .inPresentCodes()
+                .all(PartOff.class)
+                .map(PartOff::part)
+                .toList();
+    }
+
+    /** What was called "wheel" here is the sheet's "third", and the sheet has a "wheel" of its own. */
+    @Test
+    void bindingReadsTheStepsBeforeItAndNeverThoseAfterIt() {
+        assertThat(offs(
+                        off("wheel"),
+                        off("other"),
+                        bound("cv", Map.of("wheel", "third", "other", "wheel")),
+                        off("wheel"),
+                        off("other")))
+                .containsExactly("third", "wheel", "wheel", "other");
+    }
+
+    @Test
+    void secondBindingComposesWithTheFirst() {
+        assertThat(offs(
+                        off("w1"),
+                        bound("family", Map.of("w1", "third")),
+                        off("fourth"),
+                        bound("cv", Map.of("third", "cv-third", "fourth", "cv-fourth")),
+                        off("cv-barrel")))
+                .containsExactly("cv-third", "cv-fourth", "cv-barrel");
+    }
+
+    /** A new version of a sheet repeats what the working names were; that is no second renaming. */
+    @Test
+    void anotherVersionOfTheSameSheetRenamesNothingTwice() {
+        Map<String, String> swapped = Map.of("a", "b", "b", "a");
+        assertThat(offs(
+                        off("a"),
+                        new CalibreBound("cv", 1, "", CalibreBound.As.CALIBRE, swapped),
+                        off("b"),
+                        new CalibreBound("cv", 2, "", CalibreBound.As.CALIBRE, swapped)))
+                .containsExactly("b", "b");
     }
 }

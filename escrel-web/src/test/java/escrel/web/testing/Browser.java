@@ -158,8 +158,11 @@ public final class Browser implements AutoCloseable {
         driver.findElement(By.cssSelector(css)).sendKeys(path.toAbsolutePath().toString());
     }
 
-    /** Presses a key of the numeric keypad, as a hand that finds it blind does. */
+    /** Presses a key of the numeric keypad, as a hand that finds it blind does, once the page has loaded. */
     public void key(char key) {
+        until(
+                "the page to be loaded",
+                d -> "complete".equals(driver.executeScript("return document.readyState")) ? Boolean.TRUE : null);
         new Actions(driver).sendKeys(numpad(key)).perform();
     }
 

@@ -99,4 +99,32 @@ class WavFileTest {
             assertThat(back.samples()[i]).isCloseTo(sound.samples()[i], within(1e-4f));
         }
     }
+
+    /** Nothing but a header: what it promises must neither be believed nor set aside room for. */
+    @ParameterizedTest
+    @CsvSource({"3600, at most 1800 s", "1799, it holds 0.00 s"})
+    void headerThatPromisesALongRecordingOverNothingIsRefused(int seconds, String words) {
+        byte[] header = Arrays.copyOf(wav(1, 16, 1, new double[0]), 44);
+        ByteBuffer.wrap(header).order(ByteOrder.LITTLE_ENDIAN).putInt(40, seconds * 44_100 * 2);
+
+        assertThatThrownBy(() -> WavFile.read(new ByteArrayInputStream(header)))
+                .isInstanceOf(UnreadableSoundException.class)
+                .hasMessageContaining(words);
+    }
+
+    @Test
+    void stretchAfterStretchGivesTheWholeFromTheLiveChannel() {
+        double[] ramp = new double[44_100];
+        for (int i = 0; i < ramp.length; i++) {
+            ramp[i] = i / 50_000.0;
+        }
+        WavStream stream = WavStream.open(new ByteArrayInputStream(wav(1, 16, 2, ramp)));
+        int at = 0;
+        while (!stream.isAtEnd()) {
+            for (float sample : stream.next(0.3).samples()) {
+                assertThat((double) sample).isCloseTo(ramp[at++], within(1e-4));
+            }
+        }
+        assertThat(at).isEqualTo(ramp.length);
+    }
 }

@@ -2,12 +2,15 @@ package escrel.core.timing.comparison;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.quantity.Measured;
 import escrel.core.service.JobHistory;
+import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.ReadingState;
@@ -96,5 +99,45 @@ class RunInTest {
         at(90, new StoppedAfter(41));
         assertThat(RunIn.reserveHours(history())).hasValue(41);
         assertThatThrownBy(() -> new StoppedAfter(0)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    private static ReadingTaken chronograph(Wound wound, Chronograph chronograph, double amplitude) {
+        return new ReadingTaken(
+                ReadingState.FINAL_CASED,
+                Fitted.CASED,
+                wound,
+                null,
+                chronograph,
+                ReadingSets.reading(Position.DIAL_UP, Measured.single(4), amplitude));
+    }
+
+    @Test
+    void runningDownKeepsChronographAtRestAndRunningApart() {
+        at(0, chronograph(Wound.FULL, Chronograph.STOPPED, 280));
+        at(0, chronograph(Wound.FULL, Chronograph.RUNNING, 240));
+        at(24, chronograph(Wound.AFTER_24_H, Chronograph.STOPPED, 250));
+        at(24, chronograph(Wound.AFTER_24_H, Chronograph.RUNNING, 190));
+
+        assertThat(RunIn.down(history(), ReadingState.FINAL_CASED, 0))
+                .extracting(RunIn.Down::chronographRunning, RunIn.Down::amplitudeDegrees)
+                .containsExactly(tuple(false, -30.0), tuple(true, -50.0));
+    }
+
+    /** Read for a day, opened, closed and started again: the clock runs from the new start. */
+    @Test
+    void clocksStartAnewAfterTheLastClosing() {
+        at(0, run(ReadingState.FIRST_RUN)).at(24, run(ReadingState.RUN_IN));
+        assertThat(RunIn.nextDue(history(), 0)).isEmpty();
+        at(30, new Noted(null, "opened and closed"));
+        int closedAt = history().lastSequence();
+        assertThat(RunIn.curve(history(), closedAt)).isEmpty();
+
+        at(40, run(ReadingState.FIRST_RUN));
+
+        assertThat(RunIn.nextDue(history(), closedAt))
+                .hasValueSatisfying(d -> assertThat(d.at()).isEqualTo(START.plus(Duration.ofHours(46))));
+        assertThat(RunIn.curve(history(), closedAt))
+                .extracting(RunIn.Point::hours)
+                .containsExactly(0.0);
     }
 }
