@@ -39,7 +39,7 @@ class DemagnetiseOnlyTest {
             browser.type("[name=watch]", "Lanthorn deck watch");
             browser.type("[name=owner]", "mate, ferry Auk");
             browser.type("[name=complaint]", "fast since it lay on a loudspeaker");
-            browser.click("[name=work][value=DEMAGNETISE]");
+            browser.click("label:has([name=work][value=DEMAGNETISE])");
             browser.click("main button.main");
             browser.seeText("Lanthorn deck watch");
             int job = Integer.parseInt(browser.driver().getCurrentUrl().replaceAll(".*/jobs/(\\d+).*", "$1"));
