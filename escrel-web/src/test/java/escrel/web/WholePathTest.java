@@ -173,6 +173,8 @@ class WholePathTest {
         browser.seeText("Second look");
         browser.key('2');
         browser.untilTrue("the look to be recorded", () -> !browser.text().contains("Second look"));
+        browser.key('6');
+        browser.seeText("Everything that came off is clean");
     }
 
     private void climb(EscrelServer server, Browser browser) {
