@@ -1,6 +1,7 @@
 /**
- * The way up: parts in reverse, what goes in early, lubrication points in their windows, tests between; what closing
- * over something would lose. Leans on calibre, teardown, lubrication and parts.
+ * The way up: parts under the rules of {@code order}, what goes in early, lubrication points in their windows, tests
+ * between, each with what settles it; what closing over something would lose. Leans on order, calibre, service, teardown,
+ * lubrication and parts.
  */
 @NullMarked
 package escrel.core.assembly;

@@ -1,6 +1,7 @@
 /**
- * The accounts that must balance before a watch leaves: homes, screws, lubrication, findings, interim parts, visits; and
- * the stage a job is at. Leans on everything it counts: teardown, parts, lubrication, assembly, timing.
+ * The accounts that must balance before a watch leaves. Each concept counts its own open items; here they are laid side
+ * by side with what was waived, item by item and with a reason, and the stages a job goes through are named. Leans on
+ * service only.
  */
 @NullMarked
 package escrel.core.handover;

@@ -1,7 +1,7 @@
 /**
- * Findings and what was decided about them: repaired, replaced, left by agreement, interim; parts lost,
- * fragments, measures, and the account of screws. What came off and went on
- * is in {@code teardown}; whether everything balances is in {@code handover}. Leans on teardown, condition and service.
+ * Findings, what was decided about them and whether it was done; the copies that sat or sit in each home; parts lost,
+ * fragments, measures; the accounts of homes and screws. Whether everything balances is in {@code handover}. Leans on
+ * teardown, condition and service.
  */
 @NullMarked
 package escrel.core.parts;

@@ -1,7 +1,8 @@
 /**
- * A job and the envelope of its recorded steps: when, in which order, what was taken back. What a step means is the
- * business of the concept that defines it; each computes its own state from the steps it understands. Leans on
- * school and calibre.
+ * A job as it is recorded: the envelope of a step (when, in which order, what was taken back), the steps by which a
+ * movement is opened and closed, and the one fold of them that everything else asks: each part's episodes, the movement's
+ * rounds, whether the power is up, what is eased, which side lies up. What other steps mean is the business of the concept
+ * that defines them. Leans on school and calibre.
  */
 @NullMarked
 package escrel.core.service;

@@ -1,7 +1,7 @@
 /**
- * What may come off now, in which order, and the way in to one part; what a step would break, with the reason; what is
- * said before it; the tray, and this workshop's own times. The way up is {@code assembly}, learning from orders
- * {@code learning}. Leans on school, calibre, condition and service.
+ * The way down and the way in as they stand in a job: what is off, what may come off now and in which order, what a step
+ * would break, with the reason; what is said before it; the tray, and this workshop's own times. The rules themselves are
+ * in {@code order}, the way up is {@code assembly}. Leans on order, school, calibre, condition and service.
  */
 @NullMarked
 package escrel.core.teardown;

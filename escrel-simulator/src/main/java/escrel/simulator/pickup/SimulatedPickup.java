@@ -1,6 +1,6 @@
 package escrel.simulator.pickup;
 
-import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.sound.Sound;
 import java.util.Random;
 
 /**

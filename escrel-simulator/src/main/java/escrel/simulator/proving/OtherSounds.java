@@ -1,6 +1,6 @@
 package escrel.simulator.proving;
 
-import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.sound.Sound;
 import java.util.Random;
 
 /** Sounds that are no watch, or more than one: none of them may ever become a reading. */

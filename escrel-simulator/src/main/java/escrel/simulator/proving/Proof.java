@@ -2,9 +2,9 @@ package escrel.simulator.proving;
 
 import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
-import escrel.core.timing.acoustics.NoCredibleBeatException;
-import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.beats.NoCredibleBeatException;
+import escrel.core.timing.sound.Sound;
 import java.util.List;
 import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;

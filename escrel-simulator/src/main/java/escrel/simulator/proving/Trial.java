@@ -2,7 +2,7 @@ package escrel.simulator.proving;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
-import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.sound.Sound;
 
 /**
  * A recording with what is true of it.

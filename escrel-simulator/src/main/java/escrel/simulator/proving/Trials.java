@@ -2,7 +2,7 @@ package escrel.simulator.proving;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
-import escrel.core.timing.acoustics.Sound;
+import escrel.core.timing.sound.Sound;
 import java.util.Random;
 
 /** Makes trials: each number a movement, its six sounds, a room and a recorder, all drawn from that number alone. */

@@ -6,7 +6,7 @@ import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
-import escrel.core.timing.acoustics.WavStream;
+import escrel.core.timing.sound.WavStream;
 import escrel.web.storage.Json;
 import java.io.IOException;
 import java.io.PrintStream;

@@ -2,7 +2,6 @@ package escrel.web.demo;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.WatchClass;
-import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.readings.Fitted;
@@ -13,6 +12,7 @@ import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Wound;
+import escrel.core.timing.sound.Sound;
 import escrel.simulator.movement.Condition;
 import escrel.simulator.pickup.Room;
 import escrel.simulator.pickup.SimulatedPickup;

@@ -3,13 +3,13 @@ package escrel.web.desk;
 import escrel.core.MendableException;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.DriftStrip;
-import escrel.core.timing.acoustics.Level;
-import escrel.core.timing.acoustics.LiveSound;
-import escrel.core.timing.acoustics.NoCredibleBeatException;
 import escrel.core.timing.acoustics.Settling;
-import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.beats.NoCredibleBeatException;
 import escrel.core.timing.readings.DeviceClock;
+import escrel.core.timing.sound.Level;
+import escrel.core.timing.sound.LiveSound;
+import escrel.core.timing.sound.Sound;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 

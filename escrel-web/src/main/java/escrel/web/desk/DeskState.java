@@ -2,10 +2,10 @@ package escrel.web.desk;
 
 import escrel.core.quantity.Measured;
 import escrel.core.timing.acoustics.DriftStrip;
-import escrel.core.timing.acoustics.Level;
 import escrel.core.timing.acoustics.Settling;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.readings.DeviceClock;
+import escrel.core.timing.sound.Level;
 import escrel.web.format.Show;
 import escrel.web.sound.HeardView;
 import java.util.List;

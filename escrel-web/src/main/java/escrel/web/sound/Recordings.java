@@ -2,11 +2,11 @@ package escrel.web.sound;
 
 import escrel.core.MendableException;
 import escrel.core.timing.acoustics.BeatAnalyser;
-import escrel.core.timing.acoustics.Sound;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
-import escrel.core.timing.acoustics.WavFile;
-import escrel.core.timing.acoustics.WavStream;
+import escrel.core.timing.sound.Sound;
+import escrel.core.timing.sound.WavFile;
+import escrel.core.timing.sound.WavStream;
 import escrel.web.storage.RecordingMapper;
 import escrel.web.storage.RecordingMapper.RecordingRow;
 import java.io.ByteArrayInputStream;

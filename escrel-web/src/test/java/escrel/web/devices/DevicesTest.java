@@ -3,9 +3,9 @@ package escrel.web.devices;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import escrel.core.timing.acoustics.Sound;
-import escrel.core.timing.acoustics.WavFile;
 import escrel.core.timing.readings.DeviceClock;
+import escrel.core.timing.sound.Sound;
+import escrel.core.timing.sound.WavFile;
 import escrel.web.sound.Devices;
 import escrel.web.storage.WorkshopLogs;
 import escrel.web.testing.EscrelServer;

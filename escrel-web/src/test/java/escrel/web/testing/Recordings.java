@@ -2,7 +2,7 @@ package escrel.web.testing;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
-import escrel.core.timing.acoustics.WavFile;
+import escrel.core.timing.sound.WavFile;
 import escrel.simulator.pickup.Room;
 import escrel.simulator.pickup.SimulatedPickup;
 import escrel.simulator.pickup.Swinging;

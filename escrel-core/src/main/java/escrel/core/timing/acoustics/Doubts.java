@@ -1,6 +1,7 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.Amplitude;
+import escrel.core.timing.beats.BeatSounds;
 import escrel.core.timing.readings.Swing;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,12 @@
 package escrel.core.timing.acoustics;
 
+import escrel.core.statistics.Robust;
+import escrel.core.statistics.RobustLine;
+import escrel.core.timing.beats.BeatSounds;
+import escrel.core.timing.beats.HalfBeat;
+import escrel.core.timing.beats.Middles;
+import escrel.core.timing.beats.Rise;
+
 /**
  * Lift time and beat error as heard, from the beginnings picked in tick and tock. The lift takes equally long both ways
  * even out of beat, so the mean of both is

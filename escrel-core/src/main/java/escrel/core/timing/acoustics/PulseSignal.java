@@ -2,6 +2,11 @@ package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.Measured;
 import escrel.core.quantity.Rate;
+import escrel.core.statistics.RobustLine;
+import escrel.core.timing.beats.Envelope;
+import escrel.core.timing.beats.HighPass;
+import escrel.core.timing.beats.NoCredibleBeatException;
+import escrel.core.timing.sound.Sound;
 
 /**
  * A signal of known period, one pulse a second as of a quartz clock or a time signal: its rate as a sound device's clock

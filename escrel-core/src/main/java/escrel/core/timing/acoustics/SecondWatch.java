@@ -1,6 +1,8 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.BeatRate;
+import escrel.core.timing.beats.BeatRateFinder;
+import escrel.core.timing.beats.Envelope;
 import java.util.Arrays;
 import java.util.Optional;
 

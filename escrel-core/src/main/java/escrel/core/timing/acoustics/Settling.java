@@ -1,6 +1,8 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.Rate;
+import escrel.core.statistics.Robust;
+import escrel.core.statistics.RobustLine;
 import java.util.List;
 
 /**

@@ -1,5 +1,8 @@
 package escrel.core.timing.acoustics;
 
+import escrel.core.timing.beats.BeatSounds;
+import escrel.core.timing.beats.HalfBeat;
+import escrel.core.timing.beats.Stack;
 import java.util.Arrays;
 import java.util.List;
 

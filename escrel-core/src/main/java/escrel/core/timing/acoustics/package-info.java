@@ -1,8 +1,7 @@
 /**
- * From sound to readings: WAV in, beat rate recognised, beats followed, unlocking and
- * drop of a beat found, rate, amplitude
- * and beat error with their doubt out; or a refusal in a plain sentence, never a number that is not believed. The method
- * is described in {@code docs/acoustics.md}. Leans on quantity and readings.
+ * From the beats of a sound to a reading: rate, amplitude and beat error with their doubt, long sound stretch by stretch,
+ * live sound until it has settled; or a refusal in a plain sentence, never a number that is not believed. The method is
+ * described in {@code docs/acoustics.md}. Leans on sound, beats, statistics, readings and quantity.
  */
 @NullMarked
 package escrel.core.timing.acoustics;

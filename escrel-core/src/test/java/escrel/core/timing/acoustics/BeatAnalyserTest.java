@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
+import escrel.core.timing.beats.NoCredibleBeatException;
+import escrel.core.timing.sound.Sound;
+import escrel.core.timing.sound.Sounds;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import escrel.core.timing.beats.NoCredibleBeatException;
+import escrel.core.timing.sound.Level;
+import escrel.core.timing.sound.LiveSound;
+import escrel.core.timing.sound.Sound;
+import escrel.core.timing.sound.Sounds;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
+import escrel.core.timing.sound.Sound;
+import escrel.core.timing.sound.Sounds;
+import escrel.core.timing.sound.WavFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

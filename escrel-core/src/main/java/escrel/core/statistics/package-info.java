@@ -1,0 +1,8 @@
+/**
+ * Figures about numbers that know nothing of watches: a line through points of which some lie, medians and spreads that
+ * bear outliers, the spectrum of a real series.
+ */
+@NullMarked
+package escrel.core.statistics;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,217 @@
+package escrel.core.timing.beats;
+
+import escrel.core.statistics.Robust;
+import escrel.core.statistics.RobustLine;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Follows the beats through a recording: where each tick and tock lies to about a tenth of a millisecond, which are
+ * missing, and how the period wanders. Beats keep their number when one is missed.
+ */
+public final class BeatTracker {
+    private static final double SMOOTH_SECONDS = 0.006;
+    private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
+    private static final double ALIKE = 0.25;
+    private static final int NEIGHBOURS = 8;
+    // two blocks in one, and every second of those: the likeness is smooth over a few blocks
+    private static final int COARSE_STEP = 4;
+
+    private final Envelope fine;
+    private final Likeness likeness;
+    private final Likeness rough;
+    private final double halfWindowSeconds;
+    private final int[] numbers;
+    private final double[] predicted;
+    private final boolean[] present;
+    private double period;
+
+    /**
+     * @param coarse envelope in blocks of half a millisecond
+     * @param fine envelope in blocks of a tenth
+     * @param periodSeconds full period as found for the whole recording
+     */
+    public BeatTracker(Envelope coarse, Envelope fine, double periodSeconds) {
+        this.fine = fine;
+        this.likeness = new Likeness(fine.values());
+        this.rough = new Likeness(fine.inPairs());
+        this.period = periodSeconds;
+        this.halfWindowSeconds = 0.30 * periodSeconds / 2;
+        double[] phase = phases(coarse);
+        int swings = (int) Math.floor(fine.seconds() / periodSeconds) + 1;
+        int[] allNumbers = new int[2 * swings];
+        double[] allTimes = new double[2 * swings];
+        int count = 0;
+        for (int k = 0; k < 2 * swings; k++) {
+            double time = phase[k & 1] + (k / 2) * periodSeconds;
+            if (time >= 0 && time < fine.seconds()) {
+                allNumbers[count] = k;
+                allTimes[count++] = time;
+            }
+        }
+        this.numbers = Arrays.copyOf(allNumbers, count);
+        this.predicted = Arrays.copyOf(allTimes, count);
+        this.present = new boolean[count];
+        follow();
+    }
+
+    /** The two places within a period where the sound is loudest, tick before tock, about half a period apart. */
+    private double[] phases(Envelope coarse) {
+        int bins = Math.max(8, (int) Math.round(period / coarse.blockSeconds()));
+        double[] sum = new double[bins];
+        int[] count = new int[bins];
+        for (int i = 0; i < coarse.values().length; i++) {
+            double time = (i + 0.5) * coarse.blockSeconds();
+            int bin = (int) ((time / period - Math.floor(time / period)) * bins);
+            sum[Math.min(bin, bins - 1)] += coarse.values()[i];
+            count[Math.min(bin, bins - 1)]++;
+        }
+        for (int i = 0; i < bins; i++) {
+            sum[i] /= Math.max(1, count[i]);
+        }
+        double[] smooth = aroundTheClock(sum, (int) Math.round(SMOOTH_SECONDS / coarse.blockSeconds()));
+        int reach = (int) Math.round(Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period) / coarse.blockSeconds());
+        int bestTick = 0;
+        int bestTock = bins / 2;
+        double best = -1;
+        for (int tick = 0; tick < bins; tick++) {
+            for (int d = -reach; d <= reach; d++) {
+                int tock = Math.floorMod(tick + bins / 2 + d, bins);
+                if (smooth[tick] + smooth[tock] > best) {
+                    best = smooth[tick] + smooth[tock];
+                    bestTick = tick;
+                    bestTock = tock;
+                }
+            }
+        }
+        int first = Math.min(bestTick, bestTock);
+        int second = Math.max(bestTick, bestTock);
+        return new double[] {(first + 0.5) / bins * period, (second + 0.5) / bins * period};
+    }
+
+    private static double[] aroundTheClock(double[] values, int width) {
+        double[] out = new double[values.length];
+        for (int i = 0; i < values.length; i++) {
+            for (int d = -width / 2; d <= width / 2; d++) {
+                out[i] += values[Math.floorMod(i + d, values.length)];
+            }
+        }
+        return out;
+    }
+
+    private void follow() {
+        double[] reach = {0.005, 0.0025, 0.0015};
+        for (double r : reach) {
+            double[] times = new double[numbers.length];
+            Arrays.fill(times, Double.NaN);
+            for (int half = 0; half < 2; half++) {
+                align(half, r, r == reach[reach.length - 1], times);
+            }
+            RobustLine line = RobustLine.fit(numbers, times);
+            if (line.slope() > 0) {
+                period = 2 * line.slope();
+            }
+            double[] wander = Robust.runningMedian(line.residuals(), NEIGHBOURS);
+            for (int i = 0; i < numbers.length; i++) {
+                present[i] = !Double.isNaN(times[i]) && Math.abs(times[i] - line.at(numbers[i]) - wander[i]) < 0.003;
+                predicted[i] = line.at(numbers[i]) + wander[i];
+            }
+        }
+    }
+
+    private void align(int half, double reachSeconds, boolean exactly, double[] times) {
+        int window = (int) Math.round(halfWindowSeconds / fine.blockSeconds());
+        int reach = (int) Math.round(reachSeconds / fine.blockSeconds());
+        double[] pattern = new double[2 * window + 1];
+        int used = 0;
+        for (int i = 0; i < numbers.length; i++) {
+            int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
+            if ((numbers[i] & 1) == half && inside(centre, window)) {
+                used++;
+                for (int j = 0; j < pattern.length; j++) {
+                    pattern[j] += fine.values()[centre - window + j];
+                }
+            }
+        }
+        if (used == 0) {
+            return;
+        }
+        Likeness.Pattern ready = Likeness.Pattern.of(pattern, 0, pattern.length);
+        double[] pairs = new Envelope(pattern, fine.blockSeconds()).inPairs();
+        Likeness.Pattern readyInPairs = Likeness.Pattern.of(pairs, 0, pairs.length);
+        for (int i = 0; i < numbers.length; i++) {
+            int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
+            if ((numbers[i] & 1) == half && inside(centre, window + reach)) {
+                double shift = shift(exactly ? ready : null, readyInPairs, centre, window, reach);
+                times[i] = (centre + shift) * fine.blockSeconds();
+            }
+        }
+    }
+
+    private boolean inside(int centre, int reach) {
+        return centre - reach >= 0 && centre + reach < fine.values().length;
+    }
+
+    /**
+     * How many blocks later than its centre a beat lies; NaN when it is nowhere like the pattern.
+     *
+     * @param exact the pattern in whole blocks, nothing while pairs of blocks are enough
+     */
+    private double shift(
+            Likeness.@Nullable Pattern exact, Likeness.Pattern inPairs, int centre, int window, int reach) {
+        double[] alike = new double[2 * reach + 1];
+        int top = 0;
+        for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
+            alike[at] = rough.of(inPairs, (centre + at - reach - window) / 2);
+            top = alike[at] > alike[top] ? at : top;
+        }
+        if (exact == null) {
+            return peak(alike, top, COARSE_STEP, 0, 2 * reach) - reach;
+        }
+        // one more than a coarse step, so that a peak between two has a neighbour on either side
+        int from = Math.max(0, top - COARSE_STEP - 1);
+        int to = Math.min(2 * reach, top + COARSE_STEP + 1);
+        Arrays.fill(alike, Double.NEGATIVE_INFINITY);
+        for (int at = from; at <= to; at++) {
+            alike[at] = likeness.of(exact, centre + at - reach - window);
+            top = alike[at] > alike[top] ? at : top;
+        }
+        return peak(alike, top, 1, from, to) - reach;
+    }
+
+    /** The top of a parabola through the greatest likeness and its neighbours a step away. */
+    private static double peak(double[] alike, int top, int step, int from, int to) {
+        if (alike[top] < ALIKE || top - step < from || top + step > to) {
+            return Double.NaN;
+        }
+        double left = alike[top - step];
+        double right = alike[top + step];
+        double curve = left - 2 * alike[top] + right;
+        return top + (curve < 0 ? step * (left - right) / (2 * curve) : 0);
+    }
+
+    /** Beat numbers, even for ticks; a number for every beat expected in the recording. */
+    public int[] numbers() {
+        return numbers;
+    }
+
+    /** Where each beat is expected, in seconds, wander included. */
+    public double[] predicted() {
+        return predicted;
+    }
+
+    /** Whether a beat was heard where it is expected. */
+    public boolean present(int index) {
+        return present[index];
+    }
+
+    /** Full period in seconds. */
+    public double periodSeconds() {
+        return period;
+    }
+
+    /** Half the width of the window around a beat, in seconds. */
+    public double halfWindowSeconds() {
+        return halfWindowSeconds;
+    }
+}

@@ -1,0 +1,96 @@
+package escrel.core.timing.beats;
+
+import java.util.Arrays;
+
+/**
+ * How loud a sound is over time, in blocks: the logarithm of loudness above the median block, so that one knock weighs
+ * little more than a tick.
+ *
+ * @param values 0 for a block no louder than the median, more for louder ones
+ * @param blockSeconds length of a block
+ */
+public record Envelope(double[] values, double blockSeconds) {
+    /** Block for finding the beat rate. */
+    public static final double BLOCK_SECONDS = 0.0005;
+    /** Block for following single beats. */
+    public static final double FINE_BLOCK_SECONDS = 0.0001;
+
+    private static final int MEDIAN_BLOCKS = 8_000;
+
+    /** The envelope of a sound in blocks of this length. */
+    public static Envelope of(float[] samples, double sampleRate, double blockSeconds) {
+        return ofEnergy(energy(samples, sampleRate, blockSeconds), blockSeconds);
+    }
+
+    /** Mean energy in blocks of this length. */
+    public static double[] energy(float[] samples, double sampleRate, double blockSeconds) {
+        double blockSamples = blockSeconds * sampleRate;
+        int blocks = (int) (samples.length / blockSamples);
+        double[] energy = new double[blocks];
+        int to = 0;
+        for (int b = 0; b < blocks; b++) {
+            int from = to;
+            to = Math.min(samples.length, (int) ((b + 1) * blockSamples + 0.5));
+            double sum = 0;
+            for (int i = from; i < to; i++) {
+                sum += samples[i] * samples[i];
+            }
+            energy[b] = sum / Math.max(1, to - from);
+        }
+        return energy;
+    }
+
+    /**
+     * The envelope of energies.
+     *
+     * @param means mean energy in blocks of this length
+     */
+    public static Envelope ofEnergy(double[] means, double blockSeconds) {
+        double[] energy = means.clone();
+        int blocks = energy.length;
+        double median = median(energy);
+        // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
+        double floor = Math.max(median, 1e-12);
+        for (int b = 0; b < blocks; b++) {
+            // half the blocks are no louder than the median: their logarithm is known
+            energy[b] = energy[b] > floor ? Math.log(energy[b] / floor) : 0;
+        }
+        return new Envelope(energy, blockSeconds);
+    }
+
+    /** The median of a few thousand blocks spread over the whole is as good as that of all, and far quicker. */
+    private static double median(double[] energy) {
+        int stride = Math.max(1, energy.length / MEDIAN_BLOCKS);
+        double[] sample = new double[energy.length / stride];
+        for (int i = 0; i < sample.length; i++) {
+            sample[i] = energy[i * stride];
+        }
+        Arrays.sort(sample);
+        return sample.length == 0 ? 0 : sample[sample.length / 2];
+    }
+
+    /** Neighbouring blocks taken together, half as many; a last odd one is left aside. */
+    public double[] inPairs() {
+        double[] pairs = new double[values.length / 2];
+        for (int i = 0; i < pairs.length; i++) {
+            pairs[i] = 0.5 * (values[2 * i] + values[2 * i + 1]);
+        }
+        return pairs;
+    }
+
+    /** Means of a number of neighbours each; what is left at the end is left aside. */
+    public static double[] together(double[] energy, int number) {
+        double[] out = new double[energy.length / number];
+        for (int i = 0; i < out.length; i++) {
+            for (int k = 0; k < number; k++) {
+                out[i] += energy[i * number + k] / number;
+            }
+        }
+        return out;
+    }
+
+    /** Length in seconds. */
+    public double seconds() {
+        return values.length * blockSeconds;
+    }
+}

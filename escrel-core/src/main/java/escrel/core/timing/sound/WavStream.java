@@ -1,0 +1,198 @@
+package escrel.core.timing.sound;
+
+import java.io.BufferedInputStream;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import javax.sound.sampled.UnsupportedAudioFileException;
+
+/**
+ * A WAV file read stretch by stretch. What is held in memory is what was asked for and what was really there: a header
+ * that promises hours over an empty file costs nothing. Not safe for several threads at once.
+ */
+public final class WavStream implements Closeable {
+    private static final double LOWEST_RATE = 22_050;
+    private static final double HIGHEST_RATE = 192_000;
+    private static final int FRAMES_AT_A_TIME = 16_384;
+
+    private final AudioInputStream audio;
+    private final AudioFormat format;
+    private final long frames;
+    private long read;
+    private int channel = -1;
+
+    private WavStream(AudioInputStream audio) {
+        this.audio = audio;
+        this.format = audio.getFormat();
+        this.frames = audio.getFrameLength();
+    }
+
+    /**
+     * Begins to read.
+     *
+     * @param in from its first byte; closed with the stream
+     * @throws UnreadableSoundException when it is no WAV, of another kind, or says it is too long
+     */
+    public static WavStream open(InputStream in) {
+        try {
+            WavStream stream = new WavStream(AudioSystem.getAudioInputStream(new BufferedInputStream(in)));
+            stream.require();
+            return stream;
+        } catch (UnsupportedAudioFileException e) {
+            throw new UnreadableSoundException("This is not a WAV file we can read");
+        } catch (IOException e) {
+            throw new UnreadableSoundException("The file could not be read to its end");
+        }
+    }
+
+    private void require() {
+        boolean pcm = format.getEncoding() == AudioFormat.Encoding.PCM_SIGNED
+                || format.getEncoding() == AudioFormat.Encoding.PCM_UNSIGNED;
+        boolean real = format.getEncoding() == AudioFormat.Encoding.PCM_FLOAT;
+        int bits = format.getSampleSizeInBits();
+        if (!(pcm && (bits == 8 || bits == 16 || bits == 24 || bits == 32)) && !(real && bits == 32)) {
+            throw new UnreadableSoundException(
+                    "The sound is stored as " + format.getEncoding() + " with " + bits + " bits, which is not taken");
+        }
+        if (format.getChannels() > 2) {
+            throw new UnreadableSoundException(
+                    "The sound has " + format.getChannels() + " channels, at most 2 are taken");
+        }
+        if (format.getSampleRate() < LOWEST_RATE || format.getSampleRate() > HIGHEST_RATE) {
+            throw new UnreadableSoundException(
+                    "The sample rate of %.0f Hz lies outside 22 050 to 192 000 Hz".formatted(format.getSampleRate()));
+        }
+        if (seconds() > WavFile.LONGEST_SECONDS) {
+            throw new UnreadableSoundException("The recording lasts %.0f s; at most %.0f s are taken"
+                    .formatted(seconds(), WavFile.LONGEST_SECONDS));
+        }
+    }
+
+    /** Samples per second. */
+    public double sampleRate() {
+        return format.getSampleRate();
+    }
+
+    /** Length in seconds as its header says. */
+    public double seconds() {
+        return frames / sampleRate();
+    }
+
+    /** Whether everything its header promises was read. */
+    public boolean isAtEnd() {
+        return read >= frames;
+    }
+
+    /**
+     * The next stretch, shorter at the end. Of two channels the one with more life in the first stretch is taken
+     * throughout, so that a dead channel does no harm.
+     *
+     * @param seconds above 0
+     * @throws UnreadableSoundException when the file ends before its header says
+     */
+    public Sound next(double seconds) {
+        long wanted = Math.min(frames - read, Math.max(1, Math.round(seconds * sampleRate())));
+        int channels = format.getChannels();
+        List<List<float[]>> pieces = new ArrayList<>();
+        for (int c = 0; c < channels; c++) {
+            pieces.add(new ArrayList<>());
+        }
+        try {
+            for (long left = wanted; left > 0; ) {
+                float[][] piece = piece((int) Math.min(left, FRAMES_AT_A_TIME));
+                for (int c = 0; c < channels; c++) {
+                    if (channel < 0 || channel == c) {
+                        pieces.get(c).add(piece[c]);
+                    }
+                }
+                left -= piece[0].length;
+            }
+        } catch (IOException e) {
+            throw new UnreadableSoundException("The file could not be read to its end");
+        }
+        if (channel < 0) {
+            channel = channels == 2 && life(pieces.get(1)) > life(pieces.get(0)) ? 1 : 0;
+        }
+        return new Sound(joined(pieces.get(channel)), sampleRate());
+    }
+
+    private float[][] piece(int wanted) throws IOException {
+        byte[] buffer = audio.readNBytes(wanted * format.getFrameSize());
+        int got = buffer.length / format.getFrameSize();
+        if (got == 0) {
+            throw new UnreadableSoundException("The file is cut short: its header promises %.2f s, it holds %.2f s"
+                    .formatted(seconds(), read / sampleRate()));
+        }
+        ByteBuffer bytes =
+                ByteBuffer.wrap(buffer).order(format.isBigEndian() ? ByteOrder.BIG_ENDIAN : ByteOrder.LITTLE_ENDIAN);
+        float[][] samples = new float[format.getChannels()][got];
+        for (int i = 0; i < got; i++) {
+            for (float[] one : samples) {
+                float value = sample(bytes);
+                one[i] = Float.isFinite(value) ? value : 0;
+            }
+        }
+        read += got;
+        return samples;
+    }
+
+    private float sample(ByteBuffer bytes) {
+        switch (format.getSampleSizeInBits()) {
+            case 8:
+                byte raw = bytes.get();
+                return format.getEncoding() == AudioFormat.Encoding.PCM_UNSIGNED
+                        ? ((raw & 0xff) - 128) / 128f
+                        : raw / 128f;
+            case 16:
+                return bytes.getShort() / 32_768f;
+            case 24:
+                int low = bytes.get() & 0xff;
+                int middle = bytes.get() & 0xff;
+                int high = bytes.get();
+                return (high << 16 | middle << 8 | low) / 8_388_608f;
+            default:
+                return format.getEncoding() == AudioFormat.Encoding.PCM_FLOAT
+                        ? bytes.getFloat()
+                        : bytes.getInt() / 2_147_483_648f;
+        }
+    }
+
+    /** Energy of the differences, so that a constant offset does not count as life. */
+    private static double life(List<float[]> pieces) {
+        double energy = 0;
+        for (float[] piece : pieces) {
+            for (int i = 1; i < piece.length; i++) {
+                double step = piece[i] - piece[i - 1];
+                energy += step * step;
+            }
+        }
+        return energy;
+    }
+
+    private static float[] joined(List<float[]> pieces) {
+        int length = pieces.stream().mapToInt(p -> p.length).sum();
+        float[] all = new float[length];
+        int at = 0;
+        for (float[] piece : pieces) {
+            System.arraycopy(piece, 0, all, at, piece.length);
+            at += piece.length;
+        }
+        return all;
+    }
+
+    @Override
+    public void close() {
+        try {
+            audio.close();
+        } catch (IOException e) {
+            throw new UnreadableSoundException("The file could not be closed");
+        }
+    }
+}

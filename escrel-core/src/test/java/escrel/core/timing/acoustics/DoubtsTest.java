@@ -1,0 +1,76 @@
+package escrel.core.timing.acoustics;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.quantity.Amplitude;
+import escrel.core.quantity.BeatRate;
+import escrel.core.quantity.LiftAngle;
+import escrel.core.timing.beats.BeatSounds;
+import escrel.core.timing.beats.Rise;
+import escrel.core.timing.readings.Swing;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What speaks against a reading is said, and its doubt holds the other possibility. */
+class DoubtsTest {
+    private static final Swing SWING = new Swing(BeatRate.of(18_000), LiftAngle.known(50));
+    private static final Rise UNLOCK = new Rise(0, 3, 0.05, 12);
+    private static final Rise IMPULSE = new Rise(0.004, 3, 0.2, 20);
+    private static final Rise DROP = new Rise(0.012, 6, 1, 25);
+
+    private static BeatSounds.Pair pair(Rise unlock, Rise impulse) {
+        return new BeatSounds.Pair(unlock, impulse, DROP, 10);
+    }
+
+    private static Doubts about(BeatSounds.Pair both, BeatSounds.Rival rival, double lead, double unequal, int used) {
+        LiftFigures lift = new LiftFigures(0.012, 3e-5, 0.0003, 3e-5, unequal);
+        Amplitude amplitude = SWING.amplitude(0.012, 0.0003);
+        return Doubts.about(new BeatSounds.Chosen(both, both, rival, lead), lift, amplitude, SWING, used, 100);
+    }
+
+    @Test
+    void nothingSpeaksAgainstAClearBeat() {
+        assertThat(about(pair(UNLOCK, IMPULSE), null, 99, 1, 95)).isEqualTo(new Doubts(List.of(), 0));
+    }
+
+    @Test
+    void aCloseRivalIsNamedWithItsAmplitude() {
+        Doubts doubts = about(pair(UNLOCK, IMPULSE), new BeatSounds.Rival(0.016), 0.4, 1, 95);
+
+        double other = SWING.amplitude(0.016).degrees();
+        assertThat(doubts.sentences()).singleElement().asString().contains("%.0f°".formatted(other));
+        assertThat(doubts.degrees())
+                .isEqualTo(Math.abs(other - SWING.amplitude(0.012, 0.0003).degrees()) / 2);
+        assertThat(about(pair(UNLOCK, IMPULSE), new BeatSounds.Rival(0.016), 4, 1, 95)
+                        .sentences())
+                .isEmpty();
+    }
+
+    @Test
+    void withoutAnImpulseTheUnlockingMayBeIt() {
+        assertThat(about(pair(UNLOCK, null), null, 99, 1, 95).sentences())
+                .singleElement()
+                .asString()
+                .startsWith("No clear impulse");
+        // a loud unlocking with a faint impulse is more likely an impulse with its echo
+        Rise loud = new Rise(0, 5, 0.6, 20);
+        Rise faint = new Rise(0.004, 0.4, 0.02, 8);
+        assertThat(about(pair(loud, faint), null, 99, 1, 95).degrees()).isGreaterThan(20);
+        // a faint one with a fainter impulse is not
+        assertThat(about(pair(UNLOCK, faint), null, 99, 1, 95).sentences()).isEmpty();
+    }
+
+    @Test
+    void unequalTickAndTockAndMissingBeatsAreSaid() {
+        assertThat(about(pair(UNLOCK, IMPULSE), null, 99, 4, 60).sentences())
+                .anyMatch(s -> s.startsWith("Tick and tock seem to take unequally long"))
+                .anyMatch(s -> s.contains("Only 60 of 100 beats"));
+    }
+
+    @Test
+    void strengthComesFromSharpnessOrFromComingBack() {
+        assertThat(new Rise(0, 4, 1, 3).strength()).isEqualTo(3);
+        assertThat(new Rise(0, 0.2, 0.01, 9).strength()).isEqualTo(3);
+        assertThat(new Rise(0, 0.1, 0.01, 3).strength()).isLessThan(0.2);
+    }
+}
