@@ -24,7 +24,7 @@ final class RoutineTests {
                 all.add(new AssemblyTest(
                         DEMAGNETISE,
                         "Demagnetise the running movement",
-                        Side.TRAIN,
+                        Side.IN_HAND,
                         cock.code(),
                         null,
                         "Two or three slow, even passes right through and away, then the compass. People with"
@@ -35,7 +35,7 @@ final class RoutineTests {
                 all.add(new AssemblyTest(
                         TIMED,
                         "First readings of the bare movement",
-                        Side.TRAIN,
+                        Side.IN_HAND,
                         cock.code(),
                         null,
                         "Wound, dial up and dial down at least. A reading settles this line; no key does.",

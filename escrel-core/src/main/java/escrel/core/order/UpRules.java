@@ -35,7 +35,23 @@ final class UpRules {
         rules.earlyParts();
         rules.points();
         rules.tests();
+        rules.handsLast();
         return rules.found;
+    }
+
+    /** Nobody turns a movement with its hands on to build a chronograph on its other side. */
+    private void handsLast() {
+        for (Part first : sheet.parts()) {
+            for (Part then : sheet.parts()) {
+                if (first.group() == Group.CHRONOGRAPH && then.group() == Group.DIAL_AND_HANDS) {
+                    add(
+                            Node.part(first.code()),
+                            Node.part(then.code()),
+                            Weight.SEEN,
+                            "dial and hands usually go on once the chronograph works");
+                }
+            }
+        }
     }
 
     private void holds() {
@@ -113,6 +129,29 @@ final class UpRules {
                         "the movement does not run without " + part.name());
             }
         }
+        for (OilPoint point : sheet.oilPoints()) {
+            if (stopsTheMovement(point.part())) {
+                add(
+                        Node.point(point.code()),
+                        Node.test(test.code()),
+                        Weight.SAFETY,
+                        point.name() + " is dry: no train runs on dry pivots");
+            }
+        }
+        for (AssemblyTest other : sheet.climbTests()) {
+            boolean byHand = other.proof() == AssemblyTest.Proof.SEEN || other.proof() == AssemblyTest.Proof.WOUND;
+            if (byHand && stopsTheMovement(other.after())) {
+                add(
+                        Node.test(other.code()),
+                        Node.test(test.code()),
+                        Weight.SEEN,
+                        "what eye and hand can tell is told before it goes onto the timing machine");
+            }
+        }
+    }
+
+    private boolean stopsTheMovement(String part) {
+        return sheet.part(part).filter(p -> p.group().stopsTheMovement()).isPresent();
     }
 
     private void timed(AssemblyTest test) {

@@ -10,6 +10,8 @@ import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
+import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
@@ -102,6 +104,48 @@ class RulesTest {
         String timed = code(sheet, AssemblyTest.Proof.READING);
 
         assertThat(up).containsSubsequence("cock", magnet, timed, "dial", "back");
+    }
+
+    /** Lower pivots are reached from the dial side, over which the movement has to be turned first. */
+    @Test
+    void noTrainRunsOnDryPivotsAndTheHandIsAskedBeforeTheMachine() {
+        CalibreSheet sheet = Calibres.charted(
+                Calibres.small(),
+                List.of(new OilPoint(
+                        "lower",
+                        "Third wheel, lower pivot",
+                        "wheel",
+                        Side.DIAL,
+                        LubricantClass.FINE_OIL,
+                        "a drop",
+                        "bridge",
+                        "dial",
+                        0,
+                        0,
+                        "")),
+                List.of(new AssemblyTest("by-hand", "Starts by itself", Side.TRAIN, "cock", null, "it does")));
+
+        List<String> up = Jobs.of(sheet, Calibres.allOff(sheet)).wayUp().lines().stream()
+                .map(l -> l.code())
+                .toList();
+
+        assertThat(up).containsSubsequence("cock", "by-hand", code(sheet, AssemblyTest.Proof.DEMAGNETISED));
+        assertThat(up).containsSubsequence("bridge", "lower", code(sheet, AssemblyTest.Proof.DEMAGNETISED), "dial");
+    }
+
+    @Test
+    void chronographIsBuiltBeforeDialAndHandsGoOn() {
+        CalibreSheet sheet = Calibres.of(
+                List.of(
+                        Part.of("dial", "Dial", Group.DIAL_AND_HANDS, Side.DIAL).withRole(Role.DIAL),
+                        Part.of("seconds", "Seconds hand", Group.DIAL_AND_HANDS, Side.DIAL),
+                        Part.of("hammer", "Hammer", Group.CHRONOGRAPH, Side.TRAIN),
+                        Part.of("runner", "Runner", Group.CHRONOGRAPH, Side.TRAIN)),
+                List.of(Calibres.hold("dial", "seconds")));
+
+        assertThat(Jobs.of(sheet, Calibres.allOff(sheet)).wayUp().lines())
+                .extracting(l -> l.code())
+                .containsSubsequence("runner", "hammer", "dial", "seconds");
     }
 
     private static String code(CalibreSheet sheet, AssemblyTest.Proof proof) {
