@@ -72,7 +72,12 @@ class DemagnetiseOnlyTest {
             String report =
                     new Visitor(server.url()).get("/jobs/" + job + "/report").body();
             assertThat(report)
-                    .contains("Lanthorn deck watch", "demagnetised", "+310", "+12", "with the evening ferry")
+                    .contains(
+                            "Lanthorn deck watch",
+                            "demagnetised in 3 passes → the needle does not follow",
+                            "+310",
+                            "+12",
+                            "with the evening ferry")
                     .as("what was not done is not told as done")
                     .doesNotContain("Cleaned", "lubrication points");
         }

@@ -29,7 +29,7 @@ class Screenshots {
             take(server, browser, "/", "today");
             take(server, browser, "/jobs/1/arrival", "arrival");
             take(server, browser, "/jobs/5/readings", "readings");
-            take(server, browser, "/jobs/2/turn", "turn");
+            take(server, browser, "/jobs/4/turn", "turn");
             take(server, browser, "/jobs/5/climb", "climb");
             take(server, browser, "/jobs/5/inspect", "inspect");
             take(server, browser, "/jobs/5/handover", "handover");
@@ -45,7 +45,7 @@ class Screenshots {
             take(server, browser, "/jobs/2/running", "running");
             desk(server, browser, "HEALTHY", "desk");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
-            desk(server, browser, "WORN_PIVOT", "desk-lamp");
+            take(server, browser, "/jobs/4/strip", "rounds");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
             take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }

@@ -33,6 +33,9 @@ public final class Interventions {
      */
     public record Intervention(int at, Instant when, String words) {}
 
+    /** Words of the demagnetiser in the line of time. */
+    public static final String DEMAGNETISED = "demagnetised";
+
     private Interventions() {}
 
     /** All of a job, first first. */
@@ -42,7 +45,7 @@ public final class Interventions {
         List<Intervention> found = new ArrayList<>();
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof Demagnetised) {
-                found.add(new Intervention(entry.sequence(), entry.at(), "demagnetised"));
+                found.add(new Intervention(entry.sequence(), entry.at(), DEMAGNETISED));
             } else if (entry.step() instanceof Intervened step) {
                 String more = step.words().isBlank() ? "" : ": " + step.words();
                 found.add(new Intervention(

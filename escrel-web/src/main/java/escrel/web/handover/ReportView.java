@@ -7,6 +7,8 @@ import escrel.core.handover.HandedOver;
 import escrel.core.job.Job;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Finding;
+import escrel.core.regulation.Interventions;
+import escrel.core.regulation.Magnetism;
 import escrel.core.service.Arrival;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Round;
@@ -108,8 +110,11 @@ record ReportView(
             }
         }
         job.interventions().stream()
-                .filter(i -> !i.words().startsWith("opened again") && !i.words().startsWith("taken apart"))
+                .filter(i -> !i.words().startsWith("opened again")
+                        && !i.words().startsWith("taken apart")
+                        && !i.words().equals(Interventions.DEMAGNETISED))
                 .forEach(i -> done.add(capital(i.words()) + "."));
+        Magnetism.told(job.history()).ifPresent(told -> done.add("Magnetism: " + told + "."));
         return done;
     }
 

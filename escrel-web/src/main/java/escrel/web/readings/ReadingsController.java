@@ -65,7 +65,7 @@ class ReadingsController {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("view", ReadingsView.of(job, set, state, position));
-        model.addAttribute("magnetism", MagnetismView.of(job.history()));
+        model.addAttribute("magnetism", MagnetismView.of(job.job()));
         model.addAttribute("recordings", recordings.all(number));
         model.addAttribute("devices", devices.all());
         model.addAttribute("fittings", Fitted.values());
