@@ -8,6 +8,7 @@ package escrel.core;
 public class MendableException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
+    private final String whatHappened;
     private final String whatIsSafe;
     private final String whatToDo;
 
@@ -18,13 +19,14 @@ public class MendableException extends RuntimeException {
      */
     public MendableException(String whatHappened, String whatIsSafe, String whatToDo) {
         super(whatHappened);
+        this.whatHappened = whatHappened;
         this.whatIsSafe = whatIsSafe;
         this.whatToDo = whatToDo;
     }
 
     /** What happened, in one sentence. */
     public String whatHappened() {
-        return getMessage();
+        return whatHappened;
     }
 
     /** What is untouched by it. */

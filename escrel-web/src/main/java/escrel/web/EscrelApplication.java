@@ -34,7 +34,7 @@ public class EscrelApplication {
     static Optional<String> plainReason(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof Listening.RefusedException) {
-                return Optional.of(cause.getMessage());
+                return Optional.ofNullable(cause.getMessage());
             }
             if (cause instanceof SQLException sql && sql.getErrorCode() == DATABASE_IN_USE) {
                 return Optional.of("Another Escrel has this folder open. Nothing was changed.\n"

@@ -1,6 +1,8 @@
 package escrel.core.order;
 
 import escrel.core.school.School;
+import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,5 +46,13 @@ public record Constraint(
     /** Whether it is a habit of which a remark is made. */
     public boolean isSchool() {
         return weight == Weight.SCHOOL;
+    }
+
+    /** The schools among broken rules, each once. */
+    public static List<School> schools(List<Constraint> broken) {
+        return broken.stream()
+                .flatMap(c -> Stream.ofNullable(c.school()))
+                .distinct()
+                .toList();
     }
 }

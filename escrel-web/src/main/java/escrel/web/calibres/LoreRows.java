@@ -4,6 +4,7 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Lore;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Knowledge of a calibre as rows: what kind of knowledge, then up to four cells. */
 final class LoreRows {
@@ -98,7 +99,7 @@ final class LoreRows {
                 first(rows, "expected"));
     }
 
-    private static Lore.Limits targets(Lore old, List<SheetRow> rows) {
+    private static Lore.@Nullable Limits targets(Lore old, List<SheetRow> rows) {
         List<SheetRow> found = all(rows, "targets");
         if (found.isEmpty()) {
             return null;

@@ -54,7 +54,17 @@ final class SheetRow {
         return absent;
     }
 
-    <E extends Enum<E>> @Nullable E choice(int column, Class<E> kind, @Nullable E absent) {
+    /** A constant by its word; nothing where the word is missing or wrong, which may only be asked for by who can bear it. */
+    <E extends Enum<E>> @Nullable E choiceOrNull(int column, Class<E> kind) {
+        return text(column).isEmpty() ? null : choice(column, text(column), kind);
+    }
+
+    /**
+     * A constant by its word. A wrong or missing one leaves nothing behind: the check of sheets names what is missing, a
+     * wrong word is a fault of the row, and a sheet with faults is refused before anybody reads it.
+     */
+    @SuppressWarnings("NullAway")
+    <E extends Enum<E>> E choice(int column, Class<E> kind, @Nullable E absent) {
         return text(column).isEmpty() ? absent : choice(column, text(column), kind);
     }
 
@@ -89,7 +99,7 @@ final class SheetRow {
 
     @Nullable
     Shape shape() {
-        Shape.Kind kind = choice(1, Shape.Kind.class, null);
+        Shape.Kind kind = choiceOrNull(1, Shape.Kind.class);
         if (kind == null) {
             return null;
         }

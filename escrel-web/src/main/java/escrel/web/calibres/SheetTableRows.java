@@ -8,6 +8,7 @@ import escrel.core.calibre.StemRelease;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** A sheet written out as tables of text; {@link SheetTables} reads them back. */
 final class SheetTableRows {
@@ -151,11 +152,11 @@ final class SheetTableRows {
                 : String.valueOf(value);
     }
 
-    static String t(Object value) {
+    static String t(@Nullable Object value) {
         return value == null ? "" : value.toString();
     }
 
-    static String e(Enum<?> value) {
+    static String e(@Nullable Enum<?> value) {
         return value == null ? "" : value.name().toLowerCase().replace('_', ' ');
     }
 }

@@ -19,7 +19,6 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,11 +60,7 @@ class ClimbActions {
         }
         List<Step> steps = new ArrayList<>();
         if (form.isForThisJob()) {
-            broken.stream()
-                    .map(Constraint::school)
-                    .filter(Objects::nonNull)
-                    .distinct()
-                    .forEach(school -> steps.add(new SchoolSetAside(Objects.requireNonNull(school))));
+            Constraint.schools(broken).forEach(school -> steps.add(new SchoolSetAside(school)));
         }
         steps.addAll(steps(job, form));
         workshop.append(number, form.seq(), steps);

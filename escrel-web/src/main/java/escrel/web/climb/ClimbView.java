@@ -8,6 +8,7 @@ import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
+import escrel.core.calibre.Train;
 import escrel.core.job.Job;
 import escrel.core.lubrication.EscapeDosing;
 import escrel.core.order.Constraint;
@@ -162,12 +163,11 @@ record ClimbView(
     }
 
     private static String dosing(CalibreSheet sheet, @Nullable OilPoint point) {
-        boolean exitStone =
-                point != null && sheet.requirePart(point.part()).role() == Role.PALLET_FORK && sheet.train() != null;
-        if (!exitStone) {
+        Train train = sheet.train();
+        if (point == null || train == null || sheet.requirePart(point.part()).role() != Role.PALLET_FORK) {
             return "";
         }
-        EscapeDosing dosing = EscapeDosing.forTeeth(sheet.train().escapeTeeth());
+        EscapeDosing dosing = EscapeDosing.forTeeth(train.escapeTeeth());
         return "%d teeth: %d doses, walking %d teeth between"
                 .formatted(dosing.teeth(), dosing.doses(), dosing.teethPerDose());
     }

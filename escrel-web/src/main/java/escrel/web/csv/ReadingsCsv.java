@@ -147,7 +147,7 @@ public final class ReadingsCsv {
             lift = new LiftTime(liftMillis, heard);
         }
         Double angle = row.number("lift_angle_degrees", 20, 90);
-        boolean assumed = angle == null || row.text("lift_angle_assumed").equals("true");
+        boolean assumed = row.text("lift_angle_assumed").equals("true");
         Double beats = row.number("beats_per_hour", 7_200, 72_000);
         Reading reading = new Reading(
                 position,
@@ -155,7 +155,9 @@ public final class ReadingsCsv {
                 row.measured("amplitude_degrees", "amplitude_doubt", "amplitude_doubt_kind", 0, 400),
                 row.measured("beat_error_ms", "beat_error_doubt", "beat_error_doubt_kind", 0, 30),
                 lift,
-                assumed ? new LiftAngle(angle == null ? 52 : angle, LiftAngle.Basis.ASSUMED) : LiftAngle.known(angle),
+                angle == null
+                        ? LiftAngle.ASSUMED_52
+                        : assumed ? new LiftAngle(angle, LiftAngle.Basis.ASSUMED) : LiftAngle.known(angle),
                 BeatRate.of(beats == null ? 18_000 : beats),
                 row.one("source", Source.class, Source.IMPORTED),
                 row.one("trace", Trace.class, Trace.NOT_SAID),

@@ -32,6 +32,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -86,8 +87,10 @@ class DemoWorkshop implements ApplicationRunner {
                 .forEach(p -> past.put(
                         p.job(),
                         FinishedServices.tell(p, sheets.latest(p.calibre()).orElseThrow(), daysAgo(p.daysAgo()))));
-        FinishedServices.ALL.forEach(p ->
-                workshop.keep(p.job(), daysAgo(p.daysAgo()), past.get(p.job()).steps()));
+        FinishedServices.ALL.forEach(p -> workshop.keep(
+                p.job(),
+                daysAgo(p.daysAgo()),
+                Objects.requireNonNull(past.get(p.job())).steps()));
     }
 
     private CalibreSheet sheet(String id) throws IOException {

@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -162,7 +163,10 @@ class Dossiers {
                         new RecordedStep(sequence, Instant.parse(node.path("at").asString("")), step));
             } catch (JacksonException | IllegalArgumentException | DateTimeException e) {
                 throw refuse("Step " + sequence + " cannot be read: "
-                        + e.getMessage().lines().findFirst().orElse(""));
+                        + Objects.requireNonNullElse(e.getMessage(), "")
+                                .lines()
+                                .findFirst()
+                                .orElse(""));
             }
         }
         try {

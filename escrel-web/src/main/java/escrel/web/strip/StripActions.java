@@ -16,7 +16,6 @@ import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,11 +78,7 @@ class StripActions {
     private static List<Step> steps(OpenJob job, Part part, StripForm form, List<Constraint> broken) {
         List<Step> steps = new ArrayList<>();
         if (form.isForThisJob()) {
-            broken.stream()
-                    .map(Constraint::school)
-                    .filter(Objects::nonNull)
-                    .distinct()
-                    .forEach(school -> steps.add(new SchoolSetAside(Objects.requireNonNull(school))));
+            Constraint.schools(broken).forEach(school -> steps.add(new SchoolSetAside(school)));
         }
         if (form.hasLetGo()) {
             steps.add(new PowerNoted(PowerNoted.What.LET_GO_NOW, part.code(), ""));

@@ -7,6 +7,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
@@ -81,7 +82,8 @@ class TurnController {
         // its colours and typeface travel within the picture; nothing else may
         response.setHeader("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; font-src data:");
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-" + number + "-turn.svg\"");
-        ThymeleafView drawn = (ThymeleafView) views.resolveViewName("turn/picture", Locale.ROOT);
+        ThymeleafView drawn = (ThymeleafView)
+                Objects.requireNonNull(views.resolveViewName("turn/picture", Locale.ROOT), "its template is missing");
         drawn.setContentType(SVG);
         drawn.setForceContentType(true);
         return drawn;
