@@ -2,7 +2,6 @@ package escrel.core.order;
 
 import static escrel.core.calibre.Calibres.hold;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import escrel.core.Jobs;
 import escrel.core.calibre.AssemblyTest;
@@ -18,6 +17,7 @@ import escrel.core.calibre.Side;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.school.Schools;
+import escrel.core.service.PowerNoted;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -207,60 +207,7 @@ class RulesTest {
                         .isLessThan(order.indexOf(c.then())));
     }
 
-    @Test
-    void ringGivenToTheSequencerItselfIsRefused() {
-        List<Sequencer.Item> items =
-                List.of(new Sequencer.Item(n("a"), Side.DIAL, "", 0), new Sequencer.Item(n("b"), Side.DIAL, "", 0));
-        List<Constraint> ring = List.of(
-                new Constraint(n("a"), n("b"), Constraint.Weight.HOLD, ""),
-                new Constraint(n("b"), n("a"), Constraint.Weight.HOLD, ""));
-
-        assertThatThrownBy(() -> Sequencer.order(items, ring, Sequencer.Bench.EMPTY))
-                .hasMessageContaining("ring");
-    }
-
-    /** Fewest turn-overs, against every order there is, from a free start and from each side. */
-    @ParameterizedTest
-    @ValueSource(longs = {31, 32, 33, 34, 35, 36, 37, 38, 39, 40})
-    void fewestTurnOversAsExhaustiveSearchFinds(long seed) {
-        CalibreSheet sheet = Calibres.random(seed, 8);
-        List<Sequencer.Item> items = new ArrayList<>();
-        sheet.parts().forEach(p -> items.add(new Sequencer.Item(n(p.code()), p.side(), "", 0)));
-        List<Constraint> holds = sheet.holds().stream()
-                .map(h -> new Constraint(n(h.by()), n(h.part()), Constraint.Weight.HOLD, ""))
-                .toList();
-        for (Side up : new Side[] {null, Side.DIAL, Side.TRAIN}) {
-            assertThat(Sequencer.order(items, holds, new Sequencer.Bench(up, ""))
-                            .turnOvers())
-                    .as("seed %d, %s up", seed, up)
-                    .isEqualTo(fewest(items, holds, new ArrayList<>(), up, 0, 99));
-        }
-    }
-
-    private static int fewest(
-            List<Sequencer.Item> items, List<Constraint> holds, List<Node> done, Side up, int turns, int best) {
-        if (turns >= best) {
-            return best;
-        }
-        if (done.size() == items.size()) {
-            return turns;
-        }
-        int found = best;
-        for (Sequencer.Item item : items) {
-            boolean free = !done.contains(item.node())
-                    && holds.stream().noneMatch(c -> c.then().equals(item.node()) && !done.contains(c.first()));
-            if (free) {
-                boolean inHand = item.side() == Side.IN_HAND;
-                int cost = inHand || up == null || up == item.side() ? 0 : 1;
-                List<Node> more = new ArrayList<>(done);
-                more.add(item.node());
-                found = fewest(items, holds, more, inHand ? up : item.side(), turns + cost, found);
-            }
-        }
-        return found;
-    }
-
-    /** Issue: a calendar jumper without shock setting was ordered jumper, cock, power. */
+    /** A calendar jumper without shock setting was ordered jumper, cock, power. */
     @Test
     void wayInEndsWithItsTargetAndEverythingWantedComesBefore() {
         CalibreSheet base = Calibres.small();
@@ -288,8 +235,7 @@ class RulesTest {
     @Test
     void refusedCrownTurnsTheRuleOfForkAndPowerRound() {
         CalibreSheet sheet = Calibres.small();
-        escrel.core.service.PowerNoted refused =
-                new escrel.core.service.PowerNoted(escrel.core.service.PowerNoted.What.CROWN_REFUSED, "", "");
+        PowerNoted refused = new PowerNoted(PowerNoted.What.CROWN_REFUSED, "", "");
 
         assertThat(Jobs.of(sheet).wayDown().brokenBy("pallets"))
                 .anyMatch(c -> c.first().equals(n("power")));
