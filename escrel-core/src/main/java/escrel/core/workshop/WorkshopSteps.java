@@ -43,12 +43,12 @@ public final class WorkshopSteps {
 
     private static String calibrated(ClockCalibrated s) {
         return String.format(
-                        Locale.ROOT,
-                        "clock of “%s” runs %+.1f ± %.1f ppm fast (%s)",
-                        s.device(),
-                        s.ppm(),
-                        s.doubtPpm(),
-                        s.reference())
-                .replace(" -", " −");
+                Locale.ROOT,
+                "clock of “%s” runs %.1f ± %.1f ppm %s (%s)",
+                s.device(),
+                Math.abs(s.ppm()),
+                s.doubtPpm(),
+                s.ppm() < 0 ? "slow" : "fast",
+                s.reference());
     }
 }

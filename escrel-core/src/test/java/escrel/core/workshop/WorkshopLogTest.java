@@ -100,7 +100,7 @@ class WorkshopLogTest {
     void everyActHasItsNameAndItsWords() {
         assertThat(WorkshopSteps.kindOf(clock(-12)).name()).isEqualTo("clock-calibrated");
         assertThat(WorkshopSteps.words(clock(-12)))
-                .isEqualTo("clock of “line in” runs −12.0 ± 2.0 ppm fast (one pulse a second)");
+                .isEqualTo("clock of “line in” runs 12.0 ± 2.0 ppm slow (one pulse a second)");
         assertThat(WorkshopSteps.words(new ClockForgotten("line in"))).contains("forgotten");
         assertThat(WorkshopSteps.named("no such act")).isEmpty();
     }

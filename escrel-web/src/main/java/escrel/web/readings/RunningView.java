@@ -65,7 +65,7 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
                 addDown(
                         down,
                         job.upTo(round.startsAt() - 1),
-                        "before it was opened for " + round.reason().words());
+                        "until it was opened again: " + round.reason().words());
             }
         }
         addDown(down, job, "");

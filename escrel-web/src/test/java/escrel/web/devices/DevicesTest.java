@@ -87,7 +87,7 @@ class DevicesTest {
 
         String page = visitor.post("/devices/acts/" + last + "/back", Map.of()).body();
 
-        assertThat(page).contains("Taken back: clock of “twice device” runs +1200.0", "(taken back)");
+        assertThat(page).contains("Taken back: clock of “twice device” runs 1200.0", "(taken back)");
         assertThat(server.bean(Devices.class).clockOf("twice device").ppm()).isEqualTo(12);
         HttpResponse<String> again = visitor.post("/devices/acts/" + last + "/back", Map.of());
         assertThat(again.statusCode()).isEqualTo(422);

@@ -80,7 +80,7 @@ class TurnPagesTest {
         assertThat(visitor.get("/jobs/2/running").body())
                 .contains("Rate, s/d, over hours", "run-in reading after a day");
         assertThat(visitor.get("/jobs/4/running").body())
-                .containsPattern("before it was opened for a new part arrived</td>[^A-Z]*24 h</td>[^A-Z]*−8\\d\\.");
+                .containsPattern("until it was opened again: a new part arrived</td>[^A-Z]*24 h</td>[^A-Z]*−8\\d\\.");
         assertThat(visitor.get("/jobs/8/running").body()).contains("Nothing has been read since assembly");
     }
 }
