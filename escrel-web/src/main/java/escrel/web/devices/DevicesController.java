@@ -130,9 +130,13 @@ class DevicesController {
         devices.keep(clock, words);
         flash.addFlashAttribute(
                 "said",
-                "The clock of “%s” runs %+.1f ± %.1f ppm fast; from now on its rates are corrected by %+.2f s/d."
-                        .formatted(clock.device(), clock.ppm(), clock.doubtPpm(), 0.0864 * clock.ppm())
-                        .replace('-', '−'));
+                "The clock of “%s” runs %.1f ± %.1f ppm %s; from now on its rates are corrected by %s s/d."
+                        .formatted(
+                                clock.device(),
+                                Math.abs(clock.ppm()),
+                                clock.doubtPpm(),
+                                clock.ppm() < 0 ? "slow" : "fast",
+                                "%+.2f".formatted(0.0864 * clock.ppm()).replace('-', '−')));
         return "redirect:/devices";
     }
 

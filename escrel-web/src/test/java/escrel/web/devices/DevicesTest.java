@@ -80,6 +80,14 @@ class DevicesTest {
     }
 
     @Test
+    void slowClockIsSaidToBeSlowAndItsNameStaysAsTyped() {
+        String page = visitor.post("/devices/typed", Map.of("device", "pick-up 2", "ppm", "-25", "doubtPpm", "1"))
+                .body();
+
+        assertThat(page).contains("The clock of “pick-up 2” runs 25.0 ± 1.0 ppm slow", "corrected by −2.16 s/d");
+    }
+
+    @Test
     void calibrationTakenBackLetsTheOneBeforeHoldAgain() {
         visitor.post("/devices/typed", Map.of("device", "twice device", "ppm", "12", "doubtPpm", "3"));
         visitor.post("/devices/typed", Map.of("device", "twice device", "ppm", "1200", "doubtPpm", "3"));
