@@ -111,6 +111,13 @@ public final class Copies {
         return copies.isEmpty() ? Optional.empty() : Optional.of(copies.get(copies.size() - 1));
     }
 
+    /** The copy that sat in the home last: the latest that was fitted, or the original; nothing for a home always empty. */
+    public Optional<Copy> seated(String part) {
+        return all(part).stream()
+                .filter(c -> !c.isBroughtIn() || c.fittedAt() > 0)
+                .reduce((earlier, later) -> later);
+    }
+
     /** The copies that were taken out for another, by home, in the order of the sheet. */
     public List<Copy> old() {
         List<Copy> old = new ArrayList<>();

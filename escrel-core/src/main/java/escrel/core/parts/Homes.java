@@ -36,7 +36,7 @@ public final class Homes {
                 open.add(item(part, episode.orElseThrow()));
             } else if (wasEmpty) {
                 supplied++;
-            } else if (copies.now(part.code()).filter(Copy::isBroughtIn).isPresent()) {
+            } else if (copies.seated(part.code()).filter(Copy::isBroughtIn).isPresent()) {
                 replaced++;
             } else {
                 original++;
