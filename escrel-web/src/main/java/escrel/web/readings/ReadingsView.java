@@ -1,5 +1,6 @@
 package escrel.web.readings;
 
+import escrel.core.timing.comparison.BeatErrorBand;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.WatchClass;
@@ -63,7 +64,7 @@ record ReadingsView(
                 current,
                 tabs(sets, set, state),
                 Arrays.stream(Position.values())
-                        .map(p -> row(p, set, current, sheet != null))
+                        .map(p -> row(p, set, current, sheet, sets))
                         .toList(),
                 set,
                 set == null ? usual(job, state) : set.occasion().orElseGet(() -> usual(job, state)),
@@ -132,14 +133,19 @@ record ReadingsView(
                 .orElse(Position.DIAL_UP);
     }
 
-    private static Row row(Position position, @Nullable ReadingSet set, Position current, boolean beatRateKnown) {
+    private static Row row(
+            Position position,
+            @Nullable ReadingSet set,
+            Position current,
+            @Nullable CalibreSheet sheet,
+            List<ReadingSet> sets) {
         Reading reading = set == null ? null : set.in(position).orElse(null);
         String band = "";
         String offset = "";
         if (reading != null && reading.amplitudeDegrees() != null && position.isHorizontal()) {
             band = Targets.amplitudeBand(reading.amplitudeDegrees().value());
         }
-        if (beatRateKnown
+        if (sheet != null
                 && reading != null
                 && reading.amplitudeDegrees() != null
                 && reading.beatErrorMillis() != null) {
@@ -150,9 +156,10 @@ record ReadingsView(
                             Amplitude.ofDegrees(reading.amplitudeDegrees().value()),
                             BeatError.ofMillis(reading.beatErrorMillis().value())));
         }
-        String beat = reading == null || reading.beatErrorMillis() == null
+        String beat = set == null
                 ? ""
-                : Targets.beatErrorBand(reading.beatErrorMillis().value());
+                : BeatErrorBand.words(
+                        set, position, sets, sheet == null ? null : sheet.data().stud());
         return new Row(position, reading, band, beat, offset, position == current);
     }
 }

@@ -63,18 +63,4 @@ public record Targets(double lowRate, double highRate, double spread, double low
         }
         return degrees < 330 ? "high" : "risk of knocking";
     }
-
-    /** Words for a beat error. Source: M11, the one source for limits. */
-    public static String beatErrorBand(double millis) {
-        if (millis <= 0.3) {
-            return "very good";
-        }
-        if (millis <= 0.6) {
-            return "good";
-        }
-        if (millis <= 1.0) {
-            return "accepted on a fixed stud";
-        }
-        return millis <= 3.0 ? "to be corrected" : "suspect assembly";
-    }
 }

@@ -330,16 +330,4 @@ class TurnTest {
     void amplitudeBands(double degrees, String words) {
         assertThat(Targets.amplitudeBand(degrees)).isEqualTo(words);
     }
-
-    @ParameterizedTest
-    @CsvSource({
-        "0.3, very good",
-        "0.6, good",
-        "1.0, accepted on a fixed stud",
-        "1.1, to be corrected",
-        "3.1, suspect assembly"
-    })
-    void beatErrorBands(double millis, String words) {
-        assertThat(Targets.beatErrorBand(millis)).isEqualTo(words);
-    }
 }
