@@ -49,7 +49,9 @@ final class NextAct {
     }
 
     private static String withoutTeardown(Job job, WorkAgreed.Work work) {
-        if (job.mayLeave() && (job.stage() == Stage.READY || work.isLeftAlone())) {
+        boolean ready = job.stage() == Stage.READY || work.isLeftAlone();
+        // of case work nothing is recorded that could tell when it is done
+        if (job.mayLeave() && ready && work != WorkAgreed.Work.CASE_WORK) {
             return "hand over";
         }
         if (job.readings().isEmpty() && work.endsWithReadings()) {

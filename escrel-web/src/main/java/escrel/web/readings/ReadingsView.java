@@ -1,6 +1,5 @@
 package escrel.web.readings;
 
-import escrel.core.timing.comparison.BeatErrorBand;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.WatchClass;
@@ -8,6 +7,7 @@ import escrel.core.quantity.Amplitude;
 import escrel.core.quantity.BeatError;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.regulation.BeatErrorCure;
+import escrel.core.timing.comparison.BeatErrorBand;
 import escrel.core.timing.comparison.PositionFigures;
 import escrel.core.timing.comparison.Targets;
 import escrel.core.timing.readings.Fitted;
