@@ -101,7 +101,7 @@ public record TurnChart(
         for (Turn.Line line : turn.lines()) {
             for (Reading reading : sides(line)) {
                 Measured value = figure.of().apply(reading);
-                if (value != null) {
+                if (value != null && !value.isBound()) {
                     double whisker = whisker(value, figure);
                     low = Math.min(low, value.value() - whisker);
                     high = Math.max(high, value.value() + whisker);
@@ -150,7 +150,7 @@ public record TurnChart(
 
     private static @Nullable Point point(@Nullable Reading reading, Figure figure, Scale scale, double x) {
         Measured value = reading == null ? null : figure.of().apply(reading);
-        if (value == null) {
+        if (value == null || value.isBound()) {
             return null;
         }
         double whisker = whisker(value, figure);

@@ -34,17 +34,25 @@ public class Show {
 
     /** Only the value, or the middle of a range, to whole numbers. */
     public String middle(@Nullable Measured value) {
-        return value == null ? NOTHING : minus("%.0f".formatted(value.value()));
+        return value == null ? NOTHING : bound(value) + minus("%.0f".formatted(value.value()));
     }
 
     /** Only the value, or the middle of a range, to one decimal. */
     public String middleOne(@Nullable Measured value) {
-        return value == null ? NOTHING : minus("%.1f".formatted(value.value()));
+        return value == null ? NOTHING : bound(value) + minus("%.1f".formatted(value.value()));
     }
 
     /** A beat error with its doubt, in ms. */
     public String beatError(@Nullable Measured beatError) {
         return measured(beatError, "%.1f", "%.1f");
+    }
+
+    private static String bound(Measured value) {
+        return switch (value.kind()) {
+            case ABOVE -> "above ";
+            case BELOW -> "below ";
+            default -> "";
+        };
     }
 
     private static String measured(@Nullable Measured value, String form, String doubtForm) {
@@ -54,8 +62,8 @@ public class Show {
         if (value.isRange()) {
             return minus(form.formatted(value.low())) + " … " + minus(form.formatted(value.high()));
         }
-        String number = minus(form.formatted(value.value()));
-        if (value.kind() == Measured.Kind.UNSTATED) {
+        String number = bound(value) + minus(form.formatted(value.value()));
+        if (value.kind() == Measured.Kind.UNSTATED || value.isBound()) {
             return number;
         }
         String doubt = doubtForm.formatted(value.doubt());

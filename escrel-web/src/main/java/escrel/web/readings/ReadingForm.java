@@ -8,6 +8,7 @@ import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Trace;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,8 @@ record ReadingForm(
         @Nullable Trace trace,
         @Nullable String note) {
     private static final String NUMBER = "([+-]?\\d+(?:[.,]\\d+)?)";
+    private static final Pattern BOUND =
+            Pattern.compile("(above|over|>|below|under|<)\\s*" + NUMBER, Pattern.CASE_INSENSITIVE);
     private static final Pattern FIGURE =
             Pattern.compile(NUMBER + "(?:\\s*(?:\\.\\.+|…|to|–|/)\\s*" + NUMBER + ")?", Pattern.CASE_INSENSITIVE);
 
@@ -50,16 +53,29 @@ record ReadingForm(
         if (typed == null || typed.isBlank()) {
             return null;
         }
+        Matcher bound = BOUND.matcher(typed.strip());
+        if (bound.matches()) {
+            double value = within(number(bound.group(2)), name, typed, low, high);
+            return "above over >".contains(bound.group(1).toLowerCase(Locale.ROOT))
+                    ? Measured.above(value)
+                    : Measured.below(value);
+        }
         Matcher matcher = FIGURE.matcher(typed.strip().replace('−', '-'));
         if (!matcher.matches()) {
-            throw refuse("“" + typed + "” in the field " + name + " is neither a number nor a range like −12..−4");
+            throw refuse("“" + typed + "” in the field " + name
+                    + " is neither a number, nor a range like −12..−4, nor a bound like above 300");
         }
-        double one = number(matcher.group(1));
-        double other = matcher.group(2) == null ? one : number(matcher.group(2));
-        if (Math.min(one, other) < low || Math.max(one, other) > high) {
+        double one = within(number(matcher.group(1)), name, typed, low, high);
+        return matcher.group(2) == null
+                ? Measured.single(one)
+                : Measured.ofRange(one, within(number(matcher.group(2)), name, typed, low, high));
+    }
+
+    private static double within(double value, String name, String typed, double low, double high) {
+        if (value < low || value > high) {
             throw refuse("“%s” in the field %s lies outside %.0f to %.0f".formatted(typed, name, low, high));
         }
-        return matcher.group(2) == null ? Measured.single(one) : Measured.ofRange(one, other);
+        return value;
     }
 
     private static double number(String text) {

@@ -6,6 +6,7 @@ import escrel.core.calibre.WatchClass;
 import escrel.core.quantity.Amplitude;
 import escrel.core.quantity.BeatError;
 import escrel.core.quantity.LiftAngle;
+import escrel.core.quantity.Measured;
 import escrel.core.regulation.BeatErrorCure;
 import escrel.core.timing.comparison.BeatErrorBand;
 import escrel.core.timing.comparison.PositionFigures;
@@ -142,19 +143,23 @@ record ReadingsView(
         Reading reading = set == null ? null : set.in(position).orElse(null);
         String band = "";
         String offset = "";
-        if (reading != null && reading.amplitudeDegrees() != null && position.isHorizontal()) {
-            band = Targets.amplitudeBand(reading.amplitudeDegrees().value());
+        Measured amplitude = reading == null ? null : reading.amplitudeDegrees();
+        Measured error = reading == null ? null : reading.beatErrorMillis();
+        if (amplitude != null && !amplitude.isBound() && position.isHorizontal()) {
+            band = Targets.amplitudeBand(amplitude.value());
         }
         if (sheet != null
                 && reading != null
-                && reading.amplitudeDegrees() != null
-                && reading.beatErrorMillis() != null) {
+                && amplitude != null
+                && error != null
+                && !amplitude.isBound()
+                && !error.isBound()) {
             // M4: what the beat error means at the balance
             offset = "%.1f°"
                     .formatted(BeatErrorCure.jewelOffsetDegrees(
                             reading.beatRate(),
-                            Amplitude.ofDegrees(reading.amplitudeDegrees().value()),
-                            BeatError.ofMillis(reading.beatErrorMillis().value())));
+                            Amplitude.ofDegrees(amplitude.value()),
+                            BeatError.ofMillis(error.value())));
         }
         String beat = set == null
                 ? ""

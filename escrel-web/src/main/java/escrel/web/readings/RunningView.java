@@ -97,7 +97,7 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
         double high = -Double.MAX_VALUE;
         for (RunIn.Point point : points) {
             Measured value = figure.apply(point.taken().reading());
-            if (value != null) {
+            if (value != null && !value.isBound()) {
                 low = Math.min(low, value.value());
                 high = Math.max(high, value.value());
             }
@@ -110,7 +110,7 @@ record RunningView(@Nullable Due due, List<Curve> curves, List<Down> down, Optio
             List<Knot> knots = new ArrayList<>();
             for (RunIn.Point point : points) {
                 Measured value = figure.apply(point.taken().reading());
-                if (value != null && point.taken().reading().position() == position) {
+                if (value != null && !value.isBound() && point.taken().reading().position() == position) {
                     knots.add(new Knot(across.at(point.hours()), up.at(value.value())));
                 }
             }

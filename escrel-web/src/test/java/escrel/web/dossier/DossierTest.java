@@ -26,7 +26,7 @@ class DossierTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {1, 5, 8})
+    @ValueSource(ints = {1, 2, 4, 5, 8})
     void besideItselfItIsTheSameButForItsNumber(int job) {
         JsonNode out = Json.MAPPER.readTree(
                 visitor.get("/jobs/" + job + "/dossier.json").body());

@@ -37,12 +37,12 @@ public final class BeatErrorBand {
      * @param set that holds the reading
      * @param sets all of the job, in the order in which they were taken
      * @param stud nothing while the calibre is unknown
-     * @return empty when no beat error was read in this position
+     * @return empty when no beat error, or only a bound of it, was read in this position
      */
     public static String words(
             ReadingSet set, Position position, List<ReadingSet> sets, CalibreData.@Nullable Stud stud) {
         Measured error = set.in(position).map(Reading::beatErrorMillis).orElse(null);
-        if (error == null) {
+        if (error == null || error.isBound()) {
             return "";
         }
         if (error.value() <= LARGE_MILLIS) {
@@ -74,6 +74,7 @@ public final class BeatErrorBand {
     private static Stream<Double> errors(ReadingSet set, Position position) {
         return set.allIn(position).stream()
                 .flatMap(r -> Stream.ofNullable(r.beatErrorMillis()))
+                .filter(e -> !e.isBound())
                 .map(Measured::value);
     }
 }

@@ -57,7 +57,8 @@ public final class PositionFigures {
             Reading reading,
             Function<Reading, @Nullable Measured> figure) {
         Measured value = figure.apply(reading);
-        if (value != null) {
+        // a bound says too little for means and differences
+        if (value != null && !value.isBound()) {
             into.put(position, value.value());
         }
     }

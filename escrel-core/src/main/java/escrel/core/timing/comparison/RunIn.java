@@ -181,7 +181,9 @@ public final class RunIn {
     }
 
     private static OptionalDouble difference(@Nullable Measured full, @Nullable Measured later) {
-        return full == null || later == null ? OptionalDouble.empty() : OptionalDouble.of(later.value() - full.value());
+        return full == null || later == null || full.isBound() || later.isBound()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(later.value() - full.value());
     }
 
     /** Power reserve in hours as measured, the latest. */

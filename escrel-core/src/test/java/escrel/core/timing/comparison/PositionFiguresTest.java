@@ -3,8 +3,11 @@ package escrel.core.timing.comparison;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import escrel.core.quantity.Measured;
 import escrel.core.timing.readings.Position;
+import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** M5, each figure by its plain definition. */
@@ -56,5 +59,29 @@ class PositionFiguresTest {
         assertThat(none.meanRate()).isEmpty();
         assertThat(none.spread()).isEmpty();
         assertThat(none.largestBeatError()).isEmpty();
+    }
+
+    /** "Above 300" in one position says nothing of a mean. */
+    @Test
+    void boundsEnterNoMean() {
+        Reading up = ReadingSets.reading(Position.DIAL_UP, Measured.single(4), 270);
+        Reading down = new Reading(
+                Position.DIAL_DOWN,
+                Measured.single(6),
+                Measured.above(300),
+                Measured.below(1),
+                null,
+                up.liftAngle(),
+                up.beatRate(),
+                up.source(),
+                up.trace(),
+                "");
+
+        PositionFigures figures = PositionFigures.of(
+                ReadingSets.set(ReadingState.AS_RECEIVED, Map.of(Position.DIAL_UP, up, Position.DIAL_DOWN, down)));
+
+        assertThat(figures.meanRate()).hasValue(5);
+        assertThat(figures.meanAmplitude()).hasValue(270);
+        assertThat(figures.largestBeatError()).hasValue(0.4);
     }
 }
