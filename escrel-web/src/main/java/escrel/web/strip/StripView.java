@@ -194,7 +194,7 @@ record StripView(
                 panel,
                 Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job, sheet, up),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
-                sincePhoto(job.history()) >= PARTS_BETWEEN_PHOTOS,
+                sincePhoto(job.history(), job.job().lives().round().startsAt()) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null));
     }
@@ -229,10 +229,11 @@ record StripView(
                 .collect(Collectors.toSet());
     }
 
-    private static int sincePhoto(JobHistory history) {
+    /** Parts off since the last photo; a round that begins owes none for what an earlier one took off. */
+    private static int sincePhoto(JobHistory history, int from) {
         int since = 0;
         for (var entry : history.counting()) {
-            if (entry.step() instanceof PhotoAdded) {
+            if (entry.step() instanceof PhotoAdded || entry.sequence() <= from) {
                 since = 0;
             } else if (entry.step() instanceof PartOff) {
                 since++;
@@ -242,7 +243,7 @@ record StripView(
     }
 
     private static String lastPhoto(JobHistory history) {
-        int since = sincePhoto(history);
+        int since = sincePhoto(history, 0);
         if (history.last(PhotoAdded.class).isEmpty()) {
             return since == 0 ? "none yet" : "none yet, " + since + (since == 1 ? " part off" : " parts off");
         }
