@@ -2,7 +2,6 @@ package escrel.web.turn;
 
 import escrel.core.timing.comparison.Expectations;
 import escrel.core.timing.readings.ReadingSet;
-import escrel.core.timing.readings.ReadingState;
 import escrel.web.chart.SetWords;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
@@ -37,7 +36,7 @@ class ExpectedController {
         if (job.sheet() != null) {
             workshop.historiesOf(job.sheet().id(), MOST).forEach((other, history) -> {
                 if (other != number) {
-                    latestFinal(ReadingSet.of(history)).ifPresent(others::add);
+                    Expectations.ofService(history).ifPresent(others::add);
                 }
             });
         }
@@ -51,19 +50,11 @@ class ExpectedController {
     }
 
     private static Optional<ReadingSet> latest(List<ReadingSet> sets) {
-        return latestFinal(sets)
+        return Expectations.latestFinal(sets)
                 .or(() -> sets.stream()
                         .filter(ReadingSet::ran)
                         .max(Comparator.comparing(ReadingSet::state))
                         .flatMap(s -> ReadingSet.main(sets, s.state())));
-    }
-
-    private static Optional<ReadingSet> latestFinal(List<ReadingSet> sets) {
-        return sets.stream()
-                .filter(s -> s.state().isFinal() && s.ran())
-                .map(ReadingSet::state)
-                .max(Comparator.<ReadingState>naturalOrder())
-                .flatMap(state -> ReadingSet.main(sets, state));
     }
 
     /**

@@ -1,8 +1,13 @@
 package escrel.core.timing.comparison;
 
+import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
 import escrel.core.timing.readings.ReadingSet;
+import escrel.core.timing.readings.ReadingState;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.hipparchus.stat.descriptive.rank.Percentile;
@@ -84,5 +89,25 @@ public final class Expectations {
                 .findFirst()
                 .map(k -> k.of().apply(PositionFigures.of(set)))
                 .orElse(OptionalDouble.empty());
+    }
+
+    /**
+     * The final readings of a service; nothing while none were taken, or where the movement was not opened: a watch that
+     * was only regulated says nothing of what a service gives.
+     */
+    public static Optional<ReadingSet> ofService(JobHistory history) {
+        if (history.all(PartOff.class).findAny().isEmpty()) {
+            return Optional.empty();
+        }
+        return latestFinal(ReadingSet.of(history));
+    }
+
+    /** Of final readings those that stand for the watch: cased before uncased. */
+    public static Optional<ReadingSet> latestFinal(List<ReadingSet> sets) {
+        return sets.stream()
+                .filter(s -> s.state().isFinal() && s.ran())
+                .map(ReadingSet::state)
+                .max(Comparator.<ReadingState>naturalOrder())
+                .flatMap(state -> ReadingSet.main(sets, state));
     }
 }

@@ -3,8 +3,16 @@ package escrel.core.timing.comparison;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import escrel.core.Histories;
+import escrel.core.quantity.Measured;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
+import escrel.core.timing.readings.Fitted;
+import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
+import escrel.core.timing.readings.ReadingTaken;
+import escrel.core.timing.readings.Wound;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -36,5 +44,20 @@ class ExpectationsTest {
         assertThat(rate.percentBelow(-9)).isZero();
         assertThat(Expectations.own(service(7), "mean rate")).hasValue(5);
         assertThat(Expectations.own(service(7), "nothing of the kind")).isEmpty();
+    }
+
+    @Test
+    void watchThatWasOnlyRegulatedIsNoService() {
+        ReadingTaken last = new ReadingTaken(
+                ReadingState.FINAL_CASED,
+                Fitted.CASED,
+                Wound.FULL,
+                ReadingSets.reading(Position.DIAL_UP, Measured.single(4), 270));
+
+        assertThat(Expectations.ofService(Histories.of(last))).isEmpty();
+        assertThat(Expectations.ofService(Histories.of(PartOff.plain("dial"), PartOn.plain("dial"))))
+                .isEmpty();
+        assertThat(Expectations.ofService(Histories.of(PartOff.plain("dial"), PartOn.plain("dial"), last)))
+                .isPresent();
     }
 }
