@@ -1,6 +1,6 @@
 /**
  * Putting the movement in beat: how far the impulse jewel stands off and which way to turn what; what was done between
- * sets of readings. Leans on quantity, service, parts and timing.
+ * sets of readings; magnetism. Leans on quantity, calibre, service, parts and timing.
  */
 @NullMarked
 package escrel.core.regulation;

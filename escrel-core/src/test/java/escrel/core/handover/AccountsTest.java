@@ -30,7 +30,6 @@ import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
-import escrel.core.service.TakenBack;
 import escrel.core.service.Tally;
 import escrel.core.service.Tightened;
 import escrel.core.service.Visit;
@@ -282,17 +281,6 @@ class AccountsTest {
         assertThat(account(Tally.Kind.HOMES).blocking())
                 .extracting(OpenItem::words)
                 .containsExactly("Dial is off");
-    }
-
-    @Test
-    void undoAfterAnyStepGivesTheStateBeforeIt() {
-        record(PartOff.plain("back"));
-        List<Account> before = job().accounts();
-
-        int next = record(new PartOff("dial", Grade.BROKEN, ScrewsFound.ONE_MISSING, PartOff.Plan.REPLACE, "", ""));
-        record(new TakenBack(next));
-
-        assertThat(job().accounts()).isEqualTo(before);
     }
 
     /** Craft 10: a job without any oil point or test does not balance at zero in silence. */

@@ -1,4 +1,7 @@
-/** The climb: parts, oil points and tests in the order in which nothing is closed over; visits. */
+/**
+ * The climb: parts, oil points and tests in the order in which nothing is closed over; what asks for a reading leads to
+ * the readings; visits.
+ */
 @NullMarked
 package escrel.web.climb;
 

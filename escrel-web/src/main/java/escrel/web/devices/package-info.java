@@ -1,4 +1,4 @@
-/** The clocks of sound devices: calibrated against a reference, shown, forgotten. Leans on core and sound. */
+/** The clocks of sound devices: calibrated, forgotten, taken back, as the workshop's log tells. Leans on core and sound. */
 @NullMarked
 package escrel.web.devices;
 

@@ -1,4 +1,4 @@
-/** Hand-over: the accounts, waivers, the report as page and PDF. */
+/** Hand-over: the accounts item by item, waivers, old parts, the report as page and PDF. */
 @NullMarked
 package escrel.web.handover;
 

@@ -1,4 +1,4 @@
-/** Inspection: findings, and the decision about each. */
+/** Inspection: findings, the decision about each and what came of it, other copies at hand, the second look. */
 @NullMarked
 package escrel.web.inspection;
 

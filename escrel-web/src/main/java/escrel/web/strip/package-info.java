@@ -1,4 +1,7 @@
-/** The strip: parts come off one key at a time; what speaks against a step is said before it. */
+/**
+ * The strip: parts come off one key at a time; what speaks against a step is said before it; a closed movement is opened
+ * again here, for a reason.
+ */
 @NullMarked
 package escrel.web.strip;
 

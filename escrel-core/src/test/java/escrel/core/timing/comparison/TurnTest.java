@@ -316,18 +316,4 @@ class TurnTest {
         // two standard errors leave 4.6 in 100; three standard deviations of the count on top
         assertThat(called).isLessThan(66);
     }
-
-    @ParameterizedTest
-    @CsvSource({
-        "179, very low",
-        "180, low",
-        "220, fair for old work",
-        "250, healthy",
-        "314, healthy",
-        "315, high",
-        "330, risk of knocking"
-    })
-    void amplitudeBands(double degrees, String words) {
-        assertThat(Targets.amplitudeBand(degrees)).isEqualTo(words);
-    }
 }
