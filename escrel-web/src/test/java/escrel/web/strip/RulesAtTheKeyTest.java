@@ -113,9 +113,6 @@ class RulesAtTheKeyTest {
 
         browser.type("#in-spite-of", "spring broken, nothing was wound");
         browser.enter();
-        if (!load().teardown().isOff(bridge)) {
-            browser.keyOnBench('5');
-        }
         browser.untilTrue("the part to be off", () -> load().teardown().isOff(bridge));
         assertThat(lastOff().inSpiteOf()).isEqualTo("spring broken, nothing was wound");
     }
