@@ -1,11 +1,13 @@
 package escrel.core.timing.sound;
 
+import static java.nio.ByteOrder.BIG_ENDIAN;
+import static java.nio.ByteOrder.LITTLE_ENDIAN;
+
 import java.io.BufferedInputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sound.sampled.AudioFormat;
@@ -24,13 +26,17 @@ public final class WavStream implements Closeable {
 
     private final AudioInputStream audio;
     private final AudioFormat format;
+    private final SampleForm form;
+    private final byte[] buffer;
     private final long frames;
     private long read;
     private int channel = -1;
 
-    private WavStream(AudioInputStream audio) {
+    private WavStream(AudioInputStream audio, SampleForm form) {
         this.audio = audio;
         this.format = audio.getFormat();
+        this.form = form;
+        this.buffer = new byte[FRAMES_AT_A_TIME * format.getFrameSize()];
         this.frames = audio.getFrameLength();
     }
 
@@ -42,9 +48,8 @@ public final class WavStream implements Closeable {
      */
     public static WavStream open(InputStream in) {
         try {
-            WavStream stream = new WavStream(AudioSystem.getAudioInputStream(new BufferedInputStream(in)));
-            stream.require();
-            return stream;
+            AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(in));
+            return new WavStream(audio, taken(audio.getFormat(), audio.getFrameLength()));
         } catch (UnsupportedAudioFileException e) {
             throw new UnreadableSoundException("This is not a WAV file we can read");
         } catch (IOException e) {
@@ -52,16 +57,12 @@ public final class WavStream implements Closeable {
         }
     }
 
-    private void require() {
-        boolean pcm = format.getEncoding() == AudioFormat.Encoding.PCM_SIGNED
-                || format.getEncoding() == AudioFormat.Encoding.PCM_UNSIGNED;
-        boolean real = format.getEncoding() == AudioFormat.Encoding.PCM_FLOAT;
-        int bits = format.getSampleSizeInBits();
-        if (!(pcm && (bits == 8 || bits == 16 || bits == 24 || bits == 32)) && !(real && bits == 32)) {
-            throw new UnreadableSoundException(
-                    "The sound is stored as " + format.getEncoding() + " with " + bits + " bits, which is not taken");
-        }
-        if (format.getChannels() > 2) {
+    private static SampleForm taken(AudioFormat format, long frames) {
+        SampleForm form = SampleForm.of(format)
+                .orElseThrow(
+                        () -> new UnreadableSoundException("The sound is stored as %s with %d bits, which is not taken"
+                                .formatted(format.getEncoding(), format.getSampleSizeInBits())));
+        if (format.getChannels() < 1 || format.getChannels() > 2) {
             throw new UnreadableSoundException(
                     "The sound has " + format.getChannels() + " channels, at most 2 are taken");
         }
@@ -69,10 +70,12 @@ public final class WavStream implements Closeable {
             throw new UnreadableSoundException(
                     "The sample rate of %.0f Hz lies outside 22 050 to 192 000 Hz".formatted(format.getSampleRate()));
         }
-        if (seconds() > WavFile.LONGEST_SECONDS) {
-            throw new UnreadableSoundException("The recording lasts %.0f s; at most %.0f s are taken"
-                    .formatted(seconds(), WavFile.LONGEST_SECONDS));
+        double seconds = frames / format.getSampleRate();
+        if (seconds > WavFile.LONGEST_SECONDS) {
+            throw new UnreadableSoundException(
+                    "The recording lasts %.0f s; at most %.0f s are taken".formatted(seconds, WavFile.LONGEST_SECONDS));
         }
+        return form;
     }
 
     /** Samples per second. */
@@ -124,44 +127,25 @@ public final class WavStream implements Closeable {
     }
 
     private float[][] piece(int wanted) throws IOException {
-        byte[] buffer = audio.readNBytes(wanted * format.getFrameSize());
-        int got = buffer.length / format.getFrameSize();
+        int got = audio.readNBytes(buffer, 0, wanted * format.getFrameSize()) / format.getFrameSize();
         if (got == 0) {
             throw new UnreadableSoundException("The file is cut short: its header promises %.2f s, it holds %.2f s"
                     .formatted(seconds(), read / sampleRate()));
         }
-        ByteBuffer bytes =
-                ByteBuffer.wrap(buffer).order(format.isBigEndian() ? ByteOrder.BIG_ENDIAN : ByteOrder.LITTLE_ENDIAN);
-        float[][] samples = new float[format.getChannels()][got];
-        for (int i = 0; i < got; i++) {
-            for (float[] one : samples) {
-                float value = sample(bytes);
-                one[i] = Float.isFinite(value) ? value : 0;
+        read += got;
+        int channels = format.getChannels();
+        float[] together = new float[got * channels];
+        form.read(ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN), together);
+        if (channels == 1) {
+            return new float[][] {together};
+        }
+        float[][] apart = new float[channels][got];
+        for (int c = 0; c < channels; c++) {
+            for (int i = 0; i < got; i++) {
+                apart[c][i] = together[i * channels + c];
             }
         }
-        read += got;
-        return samples;
-    }
-
-    private float sample(ByteBuffer bytes) {
-        switch (format.getSampleSizeInBits()) {
-            case 8:
-                byte raw = bytes.get();
-                return format.getEncoding() == AudioFormat.Encoding.PCM_UNSIGNED
-                        ? ((raw & 0xff) - 128) / 128f
-                        : raw / 128f;
-            case 16:
-                return bytes.getShort() / 32_768f;
-            case 24:
-                int low = bytes.get() & 0xff;
-                int middle = bytes.get() & 0xff;
-                int high = bytes.get();
-                return (high << 16 | middle << 8 | low) / 8_388_608f;
-            default:
-                return format.getEncoding() == AudioFormat.Encoding.PCM_FLOAT
-                        ? bytes.getFloat()
-                        : bytes.getInt() / 2_147_483_648f;
-        }
+        return apart;
     }
 
     /** Energy of the differences, so that a constant offset does not count as life. */

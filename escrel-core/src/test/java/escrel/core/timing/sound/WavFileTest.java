@@ -44,6 +44,8 @@ class WavFileTest {
             out.put((byte) (Math.round(s * 127) + 128));
         } else if (bits == 16) {
             out.putShort((short) Math.round(s * 32_767));
+        } else if (bits == 32) {
+            out.putInt((int) Math.round(s * 2_147_483_647.0));
         } else {
             int v = (int) Math.round(s * 8_388_607);
             out.put((byte) v).put((byte) (v >> 8)).put((byte) (v >> 16));
@@ -53,7 +55,15 @@ class WavFileTest {
     private static final double[] RAMP = {-1, -0.5, 0, 0.25, 0.5, 0.75};
 
     @ParameterizedTest
-    @CsvSource({"1, 8, 1, 0.02", "1, 16, 1, 1e-4", "1, 24, 1, 1e-6", "3, 32, 1, 1e-7", "1, 16, 2, 1e-4"})
+    @CsvSource({
+        "1, 8, 1, 0.02",
+        "1, 16, 1, 1e-4",
+        "1, 24, 1, 1e-6",
+        "1, 32, 1, 1e-7",
+        "3, 32, 1, 1e-7",
+        "1, 16, 2, 1e-4",
+        "1, 24, 2, 1e-6"
+    })
     void everyKindIsRead(int tag, int bits, int channels, double tolerance) {
         Sound sound = WavFile.read(new ByteArrayInputStream(wav(tag, bits, channels, RAMP)));
 
@@ -62,6 +72,39 @@ class WavFileTest {
         for (int i = 0; i < RAMP.length; i++) {
             assertThat((double) sound.samples()[i]).isCloseTo(RAMP[i], within(tolerance)); // one step of the kind
         }
+    }
+
+    @Test
+    void fileOfAnotherByteOrderIsReadAlike() {
+        // 24 bits, high byte first, in the plainest container that has that order: four-byte words, magic, offset,
+        // length,
+        // encoding 4 (24-bit linear), rate, channels
+        ByteBuffer out = ByteBuffer.allocate(24 + 3 * RAMP.length).order(ByteOrder.BIG_ENDIAN);
+        out.putInt(0x2e736e64)
+                .putInt(24)
+                .putInt(3 * RAMP.length)
+                .putInt(4)
+                .putInt(44_100)
+                .putInt(1);
+        for (double s : RAMP) {
+            int v = (int) Math.round(s * 8_388_607);
+            out.put((byte) (v >> 16)).put((byte) (v >> 8)).put((byte) v);
+        }
+
+        Sound sound = WavFile.read(new ByteArrayInputStream(out.array()));
+
+        assertThat(sound.samples()).hasSize(RAMP.length);
+        for (int i = 0; i < RAMP.length; i++) {
+            assertThat((double) sound.samples()[i]).isCloseTo(RAMP[i], within(1e-6));
+        }
+    }
+
+    @Test
+    void whatIsNoNumberIsSilence() {
+        Sound sound = WavFile.read(new ByteArrayInputStream(
+                wav(3, 32, 1, new double[] {0.5, Double.NaN, Double.POSITIVE_INFINITY, -0.5})));
+
+        assertThat(sound.samples()).containsExactly(0.5f, 0, 0, -0.5f);
     }
 
     @Test

@@ -1,0 +1,95 @@
+package escrel.core.timing.sound;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.util.Optional;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioFormat.Encoding;
+
+/** The forms in which a file may hold its samples, each taking many at once: what is read costs less than what is heard. */
+enum SampleForm {
+    UNSIGNED_8(8) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            for (int i = 0; i < into.length; i++) {
+                into[i] = ((bytes.get(i) & 0xff) - 128) / 128f;
+            }
+        }
+    },
+    SIGNED_8(8) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            for (int i = 0; i < into.length; i++) {
+                into[i] = bytes.get(i) / 128f;
+            }
+        }
+    },
+    SIGNED_16(16) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            short[] samples = new short[into.length];
+            bytes.asShortBuffer().get(samples);
+            for (int i = 0; i < into.length; i++) {
+                into[i] = samples[i] * (1 / 32_768f);
+            }
+        }
+    },
+    SIGNED_24(24) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            boolean lowFirst = bytes.order() == ByteOrder.LITTLE_ENDIAN;
+            for (int i = 0; i < into.length; i++) {
+                int low = bytes.get(3 * i + (lowFirst ? 0 : 2)) & 0xff;
+                int middle = bytes.get(3 * i + 1) & 0xff;
+                int high = bytes.get(3 * i + (lowFirst ? 2 : 0));
+                into[i] = (high << 16 | middle << 8 | low) * (1 / 8_388_608f);
+            }
+        }
+    },
+    SIGNED_32(32) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            int[] samples = new int[into.length];
+            bytes.asIntBuffer().get(samples);
+            for (int i = 0; i < into.length; i++) {
+                into[i] = samples[i] * (1 / 2_147_483_648f);
+            }
+        }
+    },
+    /** What is no number counts as silence. */
+    REAL_32(32) {
+        @Override
+        void read(ByteBuffer bytes, float[] into) {
+            bytes.asFloatBuffer().get(into);
+            for (int i = 0; i < into.length; i++) {
+                into[i] = Float.isFinite(into[i]) ? into[i] : 0;
+            }
+        }
+    };
+
+    private final int bits;
+
+    SampleForm(int bits) {
+        this.bits = bits;
+    }
+
+    /** The form of a format, empty when it is none of these. */
+    static Optional<SampleForm> of(AudioFormat format) {
+        Encoding encoding = format.getEncoding();
+        SampleForm form = switch (format.getSampleSizeInBits()) {
+            case 8 -> encoding == Encoding.PCM_UNSIGNED ? UNSIGNED_8 : SIGNED_8;
+            case 16 -> SIGNED_16;
+            case 24 -> SIGNED_24;
+            default -> encoding == Encoding.PCM_FLOAT ? REAL_32 : SIGNED_32;
+        };
+        boolean known = form == REAL_32 || form == UNSIGNED_8 || encoding == Encoding.PCM_SIGNED;
+        return known && form.bits == format.getSampleSizeInBits() ? Optional.of(form) : Optional.empty();
+    }
+
+    /**
+     * Takes samples, full scale being -1 to 1.
+     *
+     * @param bytes in the order of the file; as many samples from its first byte on as {@code into} has room for
+     */
+    abstract void read(ByteBuffer bytes, float[] into);
+}
