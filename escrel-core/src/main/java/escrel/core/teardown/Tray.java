@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -44,29 +45,49 @@ public final class Tray {
             "at half past 4");
 
     private final TeardownState state;
+    private final Schools schools;
     private final CalibreSheet sheet;
     private final Map<String, List<Part>> places = new LinkedHashMap<>();
+    private final int taken;
 
     private Tray(TeardownState state, Schools schools) {
         this.state = state;
+        this.schools = schools;
         this.sheet = state.sheet();
         int order = 0;
         for (String code : state.order()) {
             Part part = sheet.requirePart(code);
             if (!part.isPowerDown()) {
                 order++;
-                places.computeIfAbsent(key(part, order, schools), k -> new ArrayList<>())
-                        .add(part);
+                places.computeIfAbsent(key(part, order), k -> new ArrayList<>()).add(part);
             }
         }
+        this.taken = order;
     }
 
-    /** The compartments in use, in their order. Those whose parts are on again stay, empty, so that numbers do not move. */
-    public static List<Compartment> of(TeardownState state, Schools schools) {
-        return new Tray(state, schools).compartments();
+    /** The tray as it stands. */
+    public static Tray of(TeardownState state, Schools schools) {
+        return new Tray(state, schools);
     }
 
-    private String key(Part part, int order, Schools schools) {
+    /**
+     * The number of the compartment in which a part lies, or into which it would go if it came off now; empty for what
+     * is no thing to lay down.
+     */
+    public OptionalInt numberFor(Part part) {
+        if (part.isPowerDown()) {
+            return OptionalInt.empty();
+        }
+        String lies = places.entrySet().stream()
+                .filter(e -> e.getValue().contains(part))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElseGet(() -> key(part, taken + 1));
+        int at = List.copyOf(places.keySet()).indexOf(lies);
+        return OptionalInt.of(at < 0 ? places.size() + 1 : at + 1);
+    }
+
+    private String key(Part part, int order) {
         if (schools.has(Choice.TRAY_BY_GROUP)) {
             return groupWords(part.group());
         }
@@ -93,7 +114,8 @@ public final class Tray {
                 + EIGHTHS.get(eighth);
     }
 
-    private List<Compartment> compartments() {
+    /** The compartments in use, in their order. Those whose parts are on again stay, empty, so that numbers do not move. */
+    public List<Compartment> compartments() {
         List<Compartment> all = new ArrayList<>();
         places.forEach((key, parts) -> {
             List<Part> lying = parts.stream()

@@ -16,8 +16,6 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.handover.Account;
 import escrel.core.job.Job;
-import escrel.core.school.Choice;
-import escrel.core.school.Schools;
 import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -25,8 +23,6 @@ import escrel.core.service.PartOn;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
 import escrel.core.service.Tally;
-import escrel.core.teardown.TeardownState;
-import escrel.core.teardown.Tray;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -154,29 +150,5 @@ class SearchesTest {
 
         assertThat(screws(history).get(0))
                 .satisfies(r -> assertThat(r.replaced() + r.out() + r.missing()).isEqualTo(3));
-    }
-
-    @Test
-    void trayFillsInOrderOrByGroupAndWarnsOfMixedThreads() {
-        JobHistory history = Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"));
-        TeardownState state = TeardownState.of(SHEET, history);
-        List<Tray.Compartment> inOrder = Tray.of(state, Schools.DEFAULT);
-
-        assertThat(inOrder).extracting(Tray.Compartment::label).containsExactly("Jumper", "Bridge");
-        assertThat(inOrder.get(1).screws()).hasSize(3);
-        assertThat(inOrder.get(1).warnings()).singleElement().asString().contains("left-hand");
-        assertThat(Tray.of(state, Schools.DEFAULT.with(Choice.TRAY_BY_GROUP)))
-                .extracting(Tray.Compartment::label)
-                .containsExactly("Jumper", "Bridge");
-    }
-
-    @Test
-    void compartmentKeepsItsNumberWhenItsPartIsOnAgain() {
-        TeardownState state = TeardownState.of(
-                SHEET, Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"), PartOn.plain("jumper")));
-
-        assertThat(Tray.of(state, Schools.DEFAULT))
-                .extracting(c -> c.number() + " " + c.parts().size())
-                .containsExactly("1 0", "2 1");
     }
 }

@@ -20,10 +20,12 @@ import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.core.teardown.Tray;
 import escrel.web.job.OpenJob;
 import escrel.web.ladder.Ladder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param seen what it always came off after, though nobody stated why
  * @param keptWith the part it is not to be separated from
  * @param log what was observed, measured or happened on it
- * @param tray number of its compartment: the order of removal
+ * @param tray number of the compartment it lies in or goes to; none for what is no thing to lay down
  */
 record StripCard(
         Part part,
@@ -48,7 +50,7 @@ record StripCard(
         boolean isNext,
         String screws,
         String frees,
-        int tray,
+        @Nullable Integer tray,
         List<Caution> asks,
         List<Caution> remarks,
         List<Constraint> broken,
@@ -75,7 +77,7 @@ record StripCard(
         List<Caution> cautions = Caution.before(sheet, part, job.schools());
         boolean off = state.isOff(part.code());
         boolean next = order.next().filter(part::equals).isPresent();
-        int place = state.order().indexOf(part.code());
+        OptionalInt tray = Tray.of(state, job.schools()).numberFor(part);
         String frees = sheet.heldBy(part.code()).stream()
                 .filter(h -> !state.isOff(h.part())
                         && state.heldBy(h.part()).stream().allMatch(part::equals))
@@ -85,14 +87,16 @@ record StripCard(
         List<ScrewPlace> screws = sheet.screwsOf(part.code());
         return new StripCard(
                 part,
-                off ? "off · tray " + (place + 1) : next ? "next · free now" : heading(order, part),
+                off
+                        ? "off" + (tray.isPresent() ? " · tray " + tray.getAsInt() : "")
+                        : next ? "next · free now" : heading(order, part),
                 off,
                 next,
                 screws.isEmpty()
                         ? "none"
                         : Ladder.screwWords(screws) + ", blade " + screws.get(0).bladeMillimetres(),
                 frees,
-                place < 0 ? state.order().size() + 1 : place + 1,
+                tray.isPresent() ? tray.getAsInt() : null,
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.ASKS).toList(),
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.SAYS).toList(),
                 off ? List.of() : broken(order, part, Constraint::wantsReason),

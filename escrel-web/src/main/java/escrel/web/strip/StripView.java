@@ -173,6 +173,7 @@ record StripView(
                 && (outcome == StripActions.Outcome.CLOSED || asked.part() == null && StripActions.isClosed(job));
         StripPanel panel = StripPanels.of(nameNext ? "name" : reopen ? "reopen" : asked.panel(), job, selected);
         int at = all.indexOf(selected);
+        int round = job.job().lives().round().startsAt();
         String code = selected == null ? null : selected.code();
         return new StripView(
                 Ladder.of(job.job(), all, code),
@@ -186,7 +187,7 @@ record StripView(
                 order.turnOvers(),
                 state.screwsOut().size(),
                 findings.open().size(),
-                lastPhoto(job.history()),
+                lastPhoto(job.history(), sheet, round),
                 job.history().nextToTakeBack().isPresent(),
                 outcome,
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
@@ -194,7 +195,7 @@ record StripView(
                 panel,
                 Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job, sheet, up),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
-                sincePhoto(job.history(), job.job().lives().round().startsAt()) >= PARTS_BETWEEN_PHOTOS,
+                sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null));
     }
@@ -230,21 +231,23 @@ record StripView(
     }
 
     /** Parts off since the last photo; a round that begins owes none for what an earlier one took off. */
-    private static int sincePhoto(JobHistory history, int from) {
+    private static int sincePhoto(JobHistory history, CalibreSheet sheet, int from) {
         int since = 0;
         for (var entry : history.counting()) {
             if (entry.step() instanceof PhotoAdded || entry.sequence() <= from) {
                 since = 0;
-            } else if (entry.step() instanceof PartOff) {
+            } else if (entry.step() instanceof PartOff off
+                    && sheet.part(off.part()).filter(Part::isPowerDown).isEmpty()) {
                 since++;
             }
         }
         return since;
     }
 
-    private static String lastPhoto(JobHistory history) {
-        int since = sincePhoto(history, 0);
-        if (history.last(PhotoAdded.class).isEmpty()) {
+    private static String lastPhoto(JobHistory history, CalibreSheet sheet, int from) {
+        int since = sincePhoto(history, sheet, from);
+        boolean any = history.counting().stream().anyMatch(e -> e.sequence() > from && e.step() instanceof PhotoAdded);
+        if (!any) {
             return since == 0 ? "none yet" : "none yet, " + since + (since == 1 ? " part off" : " parts off");
         }
         return since == 0 ? "just now" : "last one " + since + (since == 1 ? " part ago" : " parts ago");

@@ -69,7 +69,9 @@ class TrayController {
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute(
                 "compartments",
-                Tray.of(state, job.schools()).stream().map(c -> shown(c, job)).toList());
+                Tray.of(state, job.schools()).compartments().stream()
+                        .map(c -> shown(c, job))
+                        .toList());
         model.addAttribute(
                 "habit", job.schools().of(School.TRAY).map(Choice::words).orElse(""));
         model.addAttribute("screws", ScrewAccount.of(state, job.job().findings()));

@@ -74,6 +74,11 @@ class RoundsBrowserTest {
         browser.seeText("a new part arrived");
         assertThat(browser.heading()).isEqualTo("Case back");
         stripMarking("Mainspring");
+        browser.seeText("Mainspring is out.");
+        assertThat(browser.text())
+                .as("eight things lie in the tray of this round; letting the power down laid none there")
+                .contains("off · tray 8", "none yet, 8 parts off")
+                .doesNotContain("Bare plate");
         String finding = load().job().findings().all().get(0).key();
         server.bean(Workshop.class)
                 .append(
