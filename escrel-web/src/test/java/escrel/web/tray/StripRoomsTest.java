@@ -127,7 +127,7 @@ class StripRoomsTest {
         assertThat(hand.proposed()).isEmpty();
         assertThat(hand.load().teardown().isBare()).isTrue();
         assertThat(hand.load().stage()).isEqualTo(Stage.INSPECTING);
-        assertThat(hand.get("/strip").body()).contains("Bare plate");
+        assertThat(hand.get("/strip").body()).contains("Mainspring is out.").doesNotContain("Bare plate");
         assertThat(hand.load().job().accounts())
                 .filteredOn(a -> a.kind() == Tally.Kind.HOMES)
                 .singleElement()
