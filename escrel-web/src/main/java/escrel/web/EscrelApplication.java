@@ -1,8 +1,11 @@
 package escrel.web;
 
+import escrel.web.ground.Ground;
+import escrel.web.ground.GroundException;
+import escrel.web.ground.Home;
+import escrel.web.ground.Opening;
 import escrel.web.security.Listening;
 import java.nio.file.Path;
-import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Locale;
@@ -10,15 +13,20 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
+import org.springframework.beans.factory.support.DefaultSingletonBeanRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.web.server.PortInUseException;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.env.ConfigurableEnvironment;
 
 /** Starts the web application on the folder that {@code ESCREL_HOME} or {@code --escrel.home} names. */
 @SpringBootApplication
 @MapperScan(basePackages = "escrel.web", annotationClass = Mapper.class)
 public class EscrelApplication {
-    // H2: the file is locked by another process
-    private static final int DATABASE_IN_USE = 90_020;
+    /** Kept free on the disk: the database breaks when it cannot write to its end. */
+    private static final long RESERVE_MEGABYTES = 32;
 
     /** Command line: {@code [--port N] [--address A] [--escrel.home=FOLDER]} and any Spring property. */
     public static void main(String[] args) {
@@ -36,9 +44,13 @@ public class EscrelApplication {
             if (cause instanceof Listening.RefusedException) {
                 return Optional.ofNullable(cause.getMessage());
             }
-            if (cause instanceof SQLException sql && sql.getErrorCode() == DATABASE_IN_USE) {
-                return Optional.of("Another Escrel has this folder open. Nothing was changed.\n"
-                        + "Stop the other one, or name another folder in ESCREL_HOME.");
+            if (cause instanceof GroundException || cause instanceof PortInUseException) {
+                return Optional.of(
+                        cause instanceof PortInUseException port
+                                ? ("Port %d is taken by another program, or by another Escrel. Nothing was changed.\n"
+                                                + "Stop the other one, or choose a port: ./escrel start --port N")
+                                        .formatted(port.getPort())
+                                : String.valueOf(cause.getMessage()));
             }
         }
         return Optional.empty();
@@ -52,8 +64,22 @@ public class EscrelApplication {
         Map<String, Object> defaults = new HashMap<>();
         defaults.put("escrel.home", homeFolder().toString());
         application.setDefaultProperties(defaults);
-        application.addInitializers(context -> Listening.requirePassphraseBeyondLoopback(context.getEnvironment()));
+        application.addInitializers(EscrelApplication::openTheFolder);
         return application;
+    }
+
+    /** The folder is opened, mended and locked before anything of the application is made. */
+    private static void openTheFolder(ConfigurableApplicationContext context) {
+        ConfigurableEnvironment environment = context.getEnvironment();
+        Listening.requirePassphraseBeyondLoopback(environment);
+        Home home =
+                new Home(Path.of(environment.getRequiredProperty("escrel.home")).toAbsolutePath());
+        long reserve = environment.getProperty("escrel.reserve-megabytes", Long.class, RESERVE_MEGABYTES) << 20;
+        Ground ground = Opening.open(home, reserve);
+        ConfigurableListableBeanFactory beans = context.getBeanFactory();
+        beans.registerSingleton("ground", ground);
+        ((DefaultSingletonBeanRegistry) beans).registerDisposableBean("ground", ground::close);
+        ground.told().forEach(System.out::println);
     }
 
     private static Path homeFolder() {

@@ -307,4 +307,25 @@ public final class Job {
     public String nextAct() {
         return NextAct.of(this);
     }
+
+    /** Works out every state there is, for the sake of finding out that it can be. */
+    public void rehearse() {
+        lives();
+        teardown();
+        wayDown().remaining();
+        wayUp();
+        findings();
+        copies();
+        searches();
+        cleaning();
+        lubrication();
+        tests();
+        accounts();
+        readings();
+        interventions();
+        nextReading();
+        stage();
+        nextAct();
+        history.counting().forEach(entry -> StepRegister.words(entry.step(), movement));
+    }
 }

@@ -179,7 +179,7 @@ class ArrivalController {
             @RequestParam MultipartFile picture,
             @RequestParam(defaultValue = "") String caption)
             throws IOException {
-        int photo = photos.keep(number, picture.getBytes());
+        int photo = photos.keep(number, picture.getInputStream());
         workshop.append(number, seq, new PhotoAdded(photo, null, caption.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }

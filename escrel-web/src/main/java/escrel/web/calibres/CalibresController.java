@@ -9,6 +9,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.Habits;
+import escrel.web.media.MediaStore;
 import escrel.web.photos.SheetFiles;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Json;
@@ -16,6 +17,7 @@ import escrel.web.storage.SheetJson;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +25,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -45,8 +52,16 @@ class CalibresController {
     private final SheetFiles files;
     private final Habits habits;
     private final SheetPictureMapper pictures;
+    private final MediaStore media;
 
-    CalibresController(Sheets sheets, Library library, SheetFiles files, Habits habits, SheetPictureMapper pictures) {
+    CalibresController(
+            Sheets sheets,
+            Library library,
+            SheetFiles files,
+            Habits habits,
+            SheetPictureMapper pictures,
+            MediaStore media) {
+        this.media = media;
         this.sheets = sheets;
         this.library = library;
         this.files = files;
@@ -57,7 +72,16 @@ class CalibresController {
     @GetMapping("/calibres")
     String all(Model model) {
         model.addAttribute("sheets", sheets.all());
+        model.addAttribute("waiting", sheets.waiting());
         return "calibres/calibres";
+    }
+
+    /** Makes a sheet that came with a job from elsewhere this workshop's own. */
+    @PostMapping("/calibres/{id}/accept")
+    String accept(@PathVariable String id, @RequestParam int version, RedirectAttributes flash) {
+        library.accept(id, version);
+        flash.addFlashAttribute("said", "The sheet is this workshop's now");
+        return "redirect:/calibres/" + id;
     }
 
     @GetMapping("/calibres/{id}")
@@ -157,27 +181,39 @@ class CalibresController {
             @RequestParam String source,
             @RequestParam MultipartFile document)
             throws IOException {
-        library.attach(require(id), title.strip(), source.strip(), document.getContentType(), document.getBytes());
+        library.attach(
+                require(id),
+                title.strip(),
+                source.strip(),
+                document.getContentType(),
+                document.getSize(),
+                document.getInputStream());
         return "redirect:/calibres/" + id;
     }
 
     @GetMapping("/calibres/{id}/documents/{number}")
-    ResponseEntity<byte[]> document(@PathVariable String id, @PathVariable int number) {
+    ResponseEntity<Resource> document(@PathVariable String id, @PathVariable int number) {
         // always to be kept as a file: a document found elsewhere is never run in the page
         return pictures.document(id, number)
                 .map(d -> ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + "-" + number + "\"")
-                        .body(d.bytes()))
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                ContentDisposition.attachment()
+                                        .filename(Library.fileName(d), StandardCharsets.UTF_8)
+                                        .build()
+                                        .toString())
+                        .<Resource>body(new FileSystemResource(media.path(d.medium()))))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     @GetMapping("/calibres/{id}/pictures/{number}")
-    ResponseEntity<byte[]> picture(@PathVariable String id, @PathVariable int number) {
+    ResponseEntity<Void> picture(@PathVariable String id, @PathVariable int number) {
         return pictures.find(id, number)
-                .map(p -> ResponseEntity.ok()
-                        .contentType(MediaType.parseMediaType(p.mediaType()))
-                        .body(p.bytes()))
+                .map(p -> ResponseEntity.status(HttpStatus.FOUND)
+                        .location(URI.create("/media/" + p.medium()))
+                        .cacheControl(CacheControl.noStore())
+                        .<Void>build())
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 }

@@ -8,12 +8,17 @@ import escrel.core.calibre.Role;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Side;
 import escrel.core.learning.LearntSheet;
+import escrel.web.media.MediaStore;
 import escrel.web.photos.SheetFiles;
+import escrel.web.storage.Numbers;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,13 +28,30 @@ import tools.jackson.databind.JsonNode;
 @Component
 class Library {
     private static final int LARGEST_DOCUMENT = 20_000_000;
+    private static final int LONGEST_KIND = 80;
+    private static final Map<String, String> ENDINGS = Map.of(
+            "application/pdf", ".pdf",
+            "image/jpeg", ".jpg",
+            "image/png", ".png",
+            "text/plain", ".txt",
+            "text/html", ".html");
 
     private final Sheets sheets;
     private final SheetPictureMapper pictures;
     private final SheetFiles files;
+    private final MediaStore media;
+    private final Numbers numbers;
     private final Clock clock;
 
-    Library(Sheets sheets, SheetPictureMapper pictures, SheetFiles files, Clock clock) {
+    Library(
+            Sheets sheets,
+            SheetPictureMapper pictures,
+            SheetFiles files,
+            MediaStore media,
+            Numbers numbers,
+            Clock clock) {
+        this.media = media;
+        this.numbers = numbers;
         this.sheets = sheets;
         this.pictures = pictures;
         this.files = files;
@@ -56,6 +78,17 @@ class Library {
         return sheet;
     }
 
+    /** Makes a sheet that waits this workshop's own. */
+    @Transactional
+    public void accept(String calibre, int version) {
+        boolean waits = sheets.waiting().stream()
+                .anyMatch(w -> w.calibre().equals(calibre) && w.version() == version);
+        if (!waits) {
+            throw refuse("No sheet of “" + calibre + "” waits under that number");
+        }
+        sheets.accept(calibre, version);
+    }
+
     /** A new sheet with nothing on it but the case back, to be filled in. */
     @Transactional
     public CalibreSheet begin(String id, String name) {
@@ -75,17 +108,29 @@ class Library {
 
     /** Attaches a document with its source. */
     @Transactional
-    public void attach(CalibreSheet sheet, String title, String source, @Nullable String mediaType, byte[] body) {
-        if (title.isEmpty() || source.isEmpty() || body.length == 0 || body.length > LARGEST_DOCUMENT) {
+    public void attach(
+            CalibreSheet sheet, String title, String source, @Nullable String mediaType, long size, InputStream body)
+            throws IOException {
+        if (title.isEmpty() || source.isEmpty() || size == 0 || size > LARGEST_DOCUMENT) {
             throw refuse("A document wants a title, where it comes from, and a file of at most 20 MB");
         }
         pictures.attach(
                 sheet.id(),
+                numbers.next(Numbers.document(sheet.id())),
                 title,
                 source,
-                mediaType == null ? "application/octet-stream" : mediaType,
-                body,
+                mediaType == null || mediaType.length() > LONGEST_KIND ? "application/octet-stream" : mediaType,
+                media.keep(body),
                 OffsetDateTime.now(clock));
+    }
+
+    /** What a document is called when it is kept as a file: its title, with the ending of its kind. */
+    static String fileName(SheetPictureMapper.Kept document) {
+        String title = String.valueOf(document.title())
+                .replaceAll("[\\p{Cntrl}/\\\\:*?\"<>|]", " ")
+                .strip();
+        String ending = ENDINGS.getOrDefault(document.mediaType(), "");
+        return title.endsWith(ending) ? title : title + ending;
     }
 
     private static MendableException refuse(String what) {

@@ -166,8 +166,8 @@ class DemoWorkshop implements ApplicationRunner {
         story.later(Duration.ofDays(2))
                 .then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
-        photos.keepAsIs(number, 1, "image/png", DemoPictures.pocketWatch());
-        photos.keepAsIs(number, 2, "image/png", DemoPictures.wornHole());
+        photos.keep(number, DemoPictures.pocketWatch());
+        photos.keep(number, DemoPictures.wornHole());
     }
 
     /** An interim crown wheel is in; the third wheel is away for cutting. */

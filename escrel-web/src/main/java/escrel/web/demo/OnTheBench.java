@@ -95,8 +95,8 @@ final class OnTheBench {
                 .then(new PhotoAdded(
                         2, "column-wheel", "The column wheel, its screw is next (drawn stand-in)", Side.TRAIN));
         int number = workshop.keep(LAMP_TIMER, daysAgo(4), story.steps());
-        photos.keepAsIs(number, 1, "image/png", before);
-        photos.keepAsIs(number, 2, "image/png", picture(cv33, story));
+        photos.keep(number, before);
+        photos.keep(number, picture(cv33, story));
     }
 
     private static byte[] picture(CalibreSheet sheet, Story story) {

@@ -5,30 +5,25 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
-import escrel.core.service.PhotoAdded;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.photos.SheetFiles;
-import escrel.web.sound.Devices;
-import escrel.web.sound.Recordings;
+import escrel.web.storage.JobMapper;
 import escrel.web.storage.Json;
-import escrel.web.storage.PhotoMapper;
-import escrel.web.storage.RecordingMapper.RecordingRow;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
 import escrel.web.storage.StepJson;
-import java.io.ByteArrayInputStream;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Base64;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
-import java.util.Set;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
@@ -36,37 +31,43 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A job as {@code dossier.json}, described in {@code docs/formats/dossier.md}: all or nothing on the way in. */
+/**
+ * A job as {@code dossier.json}, described in {@code docs/formats/dossier.md}: all or nothing on the way in. A job that was
+ * given out is recognised by its identity when it comes back.
+ */
 @Component
 class Dossiers {
-    private static final String SCHEMA = "escrel-dossier";
-    private static final int VERSION = 1;
-    private static final Set<String> PICTURES = Set.of("image/jpeg", "image/png");
+    static final String SCHEMA = "escrel-dossier";
+    static final int VERSION = 2;
+
+    private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
     private final Workshop workshop;
+    private final JobMapper jobs;
     private final Sheets sheets;
     private final Photos photos;
-    private final PhotoMapper pictures;
     private final SheetFiles files;
-
-    private final Recordings recordings;
+    private final DossierMedia media;
+    private final ImportGate gate;
 
     Dossiers(
             Workshop workshop,
+            JobMapper jobs,
             Sheets sheets,
             Photos photos,
-            PhotoMapper pictures,
             SheetFiles files,
-            Recordings recordings) {
+            DossierMedia media,
+            ImportGate gate) {
         this.workshop = workshop;
+        this.jobs = jobs;
         this.sheets = sheets;
         this.photos = photos;
-        this.pictures = pictures;
         this.files = files;
-        this.recordings = recordings;
+        this.media = media;
+        this.gate = gate;
     }
 
-    /** The whole job. */
+    /** The whole job but for its media. */
     @Transactional(readOnly = true)
     public ObjectNode export(int number) {
         OpenJob job = workshop.load(number);
@@ -74,6 +75,7 @@ class Dossiers {
         ObjectNode out = Json.MAPPER.createObjectNode();
         out.put("schema", SCHEMA);
         out.put("version", VERSION);
+        out.put("identity", jobs.find(number).orElseThrow().identity());
         out.put("number", number);
         out.put("openedAt", job.openedAt().toInstant().toString());
         CalibreSheet sheet = job.sheet();
@@ -89,84 +91,126 @@ class Dossiers {
             step.put("kind", StepJson.kindOf(entry.step()));
             step.set("step", Json.MAPPER.<JsonNode>valueToTree(entry.step()));
         }
-        ArrayNode all = out.putArray("photos");
-        for (PhotoMapper.Picture picture : pictures.all(number)) {
-            ObjectNode photo = all.addObject();
-            photo.put("number", picture.number());
-            photo.put("mediaType", picture.mediaType());
-            photo.put("base64", Base64.getEncoder().encodeToString(picture.bytes()));
-            pictures.findFull(number, picture.number())
-                    .ifPresent(f -> photo.put("fullBase64", Base64.getEncoder().encodeToString(f.bytes())));
-        }
-        ArrayNode sounds = out.putArray("recordings");
-        for (RecordingRow row : recordings.all(number)) {
-            ObjectNode recording = sounds.addObject();
-            recording.put("number", row.number());
-            recording.put("name", row.name());
-            recording.put("device", row.device());
-            recording.put("simulated", row.simulated());
-            recording.put("wavBase64", Base64.getEncoder().encodeToString(recordings.wav(number, row.number())));
-        }
         return out;
+    }
+
+    /**
+     * A job of ours that a dossier holds again.
+     *
+     * @param number its number here
+     * @param added what the dossier has beyond ours, in order
+     * @param parted whether each has steps the other has not
+     */
+    record Known(int number, List<RecordedStep> added, boolean parted) {
+        /** Whether the dossier says nothing that is not here. */
+        boolean nothingNew() {
+            return added.isEmpty();
+        }
+    }
+
+    /** The job of ours that this is, if it is one. */
+    @Transactional(readOnly = true)
+    public Optional<Known> known(DossierArchive archive) {
+        JsonNode tree = archive.tree();
+        requireOurs(tree);
+        return identity(tree).flatMap(jobs::called).map(number -> {
+            List<RecordedStep> ours = workshop.load(number).recorded().recorded();
+            List<RecordedStep> theirs = steps(tree);
+            int same = 0;
+            while (same < Math.min(ours.size(), theirs.size()) && alike(ours.get(same), theirs.get(same))) {
+                same++;
+            }
+            return new Known(number, theirs.subList(same, theirs.size()), same < ours.size() && same < theirs.size());
+        });
+    }
+
+    private static boolean alike(RecordedStep a, RecordedStep b) {
+        // the same sheet may have another version here than there
+        return a.at().equals(b.at())
+                && (a.step() instanceof CalibreBound mine && b.step() instanceof CalibreBound other
+                        ? mine.calibre().equals(other.calibre())
+                        : StepJson.write(a.step()).equals(StepJson.write(b.step())));
+    }
+
+    /** Adds to a job of ours what a dossier has beyond it. */
+    @Transactional
+    public int add(DossierArchive archive) {
+        Known known = known(archive)
+                .filter(k -> !k.parted())
+                .orElseThrow(
+                        () -> refuse("The job here has gone on since; the dossier does not follow on it any more"));
+        JsonNode tree = archive.tree();
+        List<RecordedStep> all = bind(tree, steps(tree));
+        int from = all.size() - known.added().size();
+        media.keepNew(archive, known.number());
+        workshop.goOn(known.number(), all.subList(from, all.size()));
+        gate.rehearse(known.number());
+        return known.number();
     }
 
     /**
      * Takes a job in and returns its number: its own when free, else the next.
      *
+     * @param apart whether it becomes a job of its own though it is known here
      * @throws MendableException naming what is wrong; nothing is kept then
      */
     @Transactional
-    public int take(String text) {
-        JsonNode tree;
-        try {
-            tree = Json.MAPPER.readTree(text);
-        } catch (JacksonException e) {
-            throw refuse("The file is no JSON");
-        }
+    public int take(DossierArchive archive, boolean apart) {
+        JsonNode tree = archive.tree();
+        requireOurs(tree);
+        List<RecordedStep> steps = steps(tree);
+        media.require(archive, steps);
+        List<RecordedStep> bound = bind(tree, steps);
+        String identity = identity(tree)
+                .filter(known -> !apart && jobs.called(known).isEmpty())
+                .orElseGet(() -> UUID.randomUUID().toString());
+        int number = workshop.keep(tree.path("number").asInt(0), identity, opened(tree), bound);
+        media.keepAll(archive, number);
+        gate.rehearse(number);
+        return number;
+    }
+
+    private void requireOurs(JsonNode tree) {
         if (!SCHEMA.equals(tree.path("schema").asString(""))) {
             throw refuse("This is no dossier: its field \"schema\" is not \"" + SCHEMA + "\"");
         }
         int version = tree.path("version").asInt(0);
-        if (version != VERSION) {
-            throw refuse("The dossier is of version " + version + "; this Escrel reads version " + VERSION);
+        if (version < 1 || version > VERSION) {
+            throw refuse("The dossier is of version " + version + "; this Escrel reads versions 1 to " + VERSION);
         }
-        List<RecordedStep> steps = steps(tree.path("steps"));
-        Set<Integer> photoNumbers = numbers(tree.path("photos"));
-        for (RecordedStep entry : steps) {
-            if (entry.step() instanceof PhotoAdded photo && !photoNumbers.contains(photo.photo())) {
-                throw refuse("Step " + entry.sequence() + " names photo " + photo.photo()
-                        + ", which the dossier does not hold");
-            }
+        gate.check(tree);
+    }
+
+    private static Optional<String> identity(JsonNode tree) {
+        String identity = tree.path("identity").asString("");
+        if (!identity.isEmpty() && !IDENTITY.matcher(identity).matches()) {
+            throw refuse("The field \"identity\" is none: " + DossierArchive.shortened(identity));
         }
-        List<RecordedStep> bound = bind(tree, steps);
-        int number = workshop.keep(tree.path("number").asInt(0), opened(tree), bound);
-        keepPhotos(tree.path("photos"), number);
-        keepRecordings(tree.path("recordings"), number);
-        return number;
+        return identity.isEmpty() ? Optional.empty() : Optional.of(identity);
     }
 
     private static Instant opened(JsonNode tree) {
         try {
             return Instant.parse(tree.path("openedAt").asString(""));
         } catch (DateTimeException e) {
-            throw refuse("The field \"openedAt\" is no instant: " + tree.path("openedAt"));
+            throw refuse("The field \"openedAt\" is no instant: "
+                    + DossierArchive.shortened(tree.path("openedAt").toString()));
         }
     }
 
-    private static List<RecordedStep> steps(JsonNode nodes) {
+    private static List<RecordedStep> steps(JsonNode tree) {
         List<RecordedStep> steps = new ArrayList<>();
-        for (JsonNode node : nodes) {
+        for (JsonNode node : tree.path("steps")) {
             int sequence = node.path("sequence").asInt(0);
             try {
-                Step step = StepJson.read(node.path("kind").asString(""), node.path("step"));
+                Step step = StepJson.readFromElsewhere(node.path("kind").asString(""), node.path("step"));
                 steps.add(
                         new RecordedStep(sequence, Instant.parse(node.path("at").asString("")), step));
-            } catch (JacksonException | IllegalArgumentException | DateTimeException e) {
+            } catch (JacksonException e) {
+                throw refuse("Step " + sequence + " cannot be read: " + SheetJson.plainly(e));
+            } catch (IllegalArgumentException | DateTimeException e) {
                 throw refuse("Step " + sequence + " cannot be read: "
-                        + Objects.requireNonNullElse(e.getMessage(), "")
-                                .lines()
-                                .findFirst()
-                                .orElse(""));
+                        + DossierArchive.shortened(Objects.requireNonNullElse(e.getMessage(), "")));
             }
         }
         try {
@@ -199,10 +243,7 @@ class Dossiers {
             throw refuse("The job is bound to the sheet “" + last.calibre() + "”, but the dossier holds “" + sheet.id()
                     + "”");
         }
-        boolean same = sheets.find(sheet.id(), last.version())
-                .filter(s -> equal(s, sheet))
-                .isPresent();
-        int version = same ? last.version() : sheets.keep(sheet);
+        int version = sheets.versionOf(sheet).orElseGet(() -> sheets.keepFromElsewhere(sheet));
         return steps.stream()
                 .map(s -> s.step() == last
                         ? new RecordedStep(
@@ -213,63 +254,7 @@ class Dossiers {
                 .toList();
     }
 
-    private static boolean equal(CalibreSheet a, CalibreSheet b) {
-        // as written, since points of a drawing are arrays
-        return SheetJson.write(a).equals(SheetJson.write(b));
-    }
-
-    private static Set<Integer> numbers(JsonNode nodes) {
-        Set<Integer> numbers = new HashSet<>();
-        nodes.forEach(n -> numbers.add(n.path("number").asInt(0)));
-        return numbers;
-    }
-
-    private void keepPhotos(JsonNode nodes, int number) {
-        for (JsonNode node : nodes) {
-            byte[] bytes = decoded(node, "base64");
-            String mediaType = node.path("mediaType").asString("");
-            if (!PICTURES.contains(mediaType)) {
-                throw refuse("Photo " + node.path("number").asInt(0) + " is of the kind “" + mediaType
-                        + "”, which is not taken");
-            }
-            photos.keepAsIs(number, node.path("number").asInt(0), mediaType, bytes);
-            if (node.has("fullBase64")) {
-                byte[] full = decoded(node, "fullBase64");
-                pictures.scaled(number, node.path("number").asInt(0), bytes, full);
-            }
-        }
-    }
-
-    private void keepRecordings(JsonNode nodes, int job) {
-        int expected = 1;
-        for (JsonNode node : nodes) {
-            int number = node.path("number").asInt(0);
-            if (number != expected++) {
-                throw refuse("Recording " + number + " is out of order: they are numbered from 1 on");
-            }
-            byte[] wav = decoded(node, "wavBase64");
-            recordings.keep(
-                    job,
-                    node.path("name").asString(""),
-                    new ByteArrayInputStream(wav),
-                    Recordings.Length.of(new ByteArrayInputStream(wav)),
-                    node.path("device").asString(Devices.FILE),
-                    node.path("simulated").asBoolean(false));
-        }
-    }
-
-    private static byte[] decoded(JsonNode node, String field) {
-        try {
-            return Base64.getDecoder().decode(node.path(field).asString(""));
-        } catch (IllegalArgumentException e) {
-            throw refuse("Photo or recording " + node.path("number").asInt(0) + " is damaged");
-        }
-    }
-
     private static MendableException refuse(String what) {
-        return new MendableException(
-                what,
-                "Nothing was taken in; the jobs here are as they were.",
-                "Export the dossier again, or correct the file.");
+        return DossierArchive.refuse(what);
     }
 }

@@ -141,7 +141,7 @@ class FilmController {
             @RequestParam Side side,
             @RequestParam MultipartFile picture)
             throws IOException {
-        int photo = photos.keep(number, picture.getBytes());
+        int photo = photos.keep(number, picture.getInputStream());
         workshop.append(number, seq, new PhotoAdded(photo, null, "", side));
         return "redirect:/jobs/" + number + "/plate?photo=" + photo + "&side=" + side;
     }

@@ -8,6 +8,7 @@ import com.openhtmltopdf.util.XRLog;
 import escrel.web.format.Show;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.media.MediaStore;
 import escrel.web.storage.PhotoMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -38,10 +39,13 @@ class ReportController {
 
     private final Workshop workshop;
     private final PhotoMapper photos;
+    private final MediaStore media;
     private final SpringTemplateEngine templates;
     private final Show show;
 
-    ReportController(Workshop workshop, PhotoMapper photos, SpringTemplateEngine templates, Show show) {
+    ReportController(
+            Workshop workshop, PhotoMapper photos, MediaStore media, SpringTemplateEngine templates, Show show) {
+        this.media = media;
         this.workshop = workshop;
         this.photos = photos;
         this.templates = templates;
@@ -76,9 +80,10 @@ class ReportController {
     private Map<String, String> pictures(int number, ReportView report) {
         Map<String, String> pictures = new LinkedHashMap<>();
         report.photos()
-                .forEach(p -> photos.findSmall(number, p.photo())
+                .forEach(p -> photos.find(number, p.photo())
                         .ifPresent(small -> pictures.put(
-                                "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(small.bytes()),
+                                "data:image/jpeg;base64,"
+                                        + Base64.getEncoder().encodeToString(media.bytes(small.small())),
                                 p.caption())));
         return pictures;
     }

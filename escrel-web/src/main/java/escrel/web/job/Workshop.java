@@ -13,6 +13,7 @@ import escrel.core.service.WorkAgreed;
 import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
+import escrel.web.storage.Numbers;
 import escrel.web.storage.Sheets;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.StepRow;
@@ -26,6 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,13 +37,17 @@ import org.springframework.transaction.annotation.Transactional;
 public class Workshop {
     private static final int LONGEST_WATCH = 200;
     private static final int EARLIER_SERVICES = 5;
+    // a number from a file far beyond ours would leave no room for the next ones
+    private static final int HIGHEST_WANTED = 1_000_000;
 
     private final JobMapper jobs;
     private final Sheets sheets;
     private final Habits habits;
+    private final Numbers numbers;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, Sheets sheets, Habits habits, Clock clock) {
+    Workshop(JobMapper jobs, Sheets sheets, Habits habits, Numbers numbers, Clock clock) {
+        this.numbers = numbers;
         this.jobs = jobs;
         this.sheets = sheets;
         this.habits = habits;
@@ -52,8 +58,7 @@ public class Workshop {
     @Transactional
     public int open(Arrival arrival, WorkAgreed agreed) {
         Instant now = now();
-        return keep(
-                jobs.nextNumber(), now, List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed)));
+        return keep(0, now, List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed)));
     }
 
     /**
@@ -63,9 +68,19 @@ public class Workshop {
      */
     @Transactional
     public int keep(int wantedNumber, Instant openedAt, List<RecordedStep> steps) {
-        int number = wantedNumber < 1 || jobs.find(wantedNumber).isPresent() ? jobs.nextNumber() : wantedNumber;
+        return keep(wantedNumber, UUID.randomUUID().toString(), openedAt, steps);
+    }
+
+    /** Keeps a whole job, as imported, under the identity it has wherever it goes. */
+    @Transactional
+    public int keep(int wantedNumber, String identity, Instant openedAt, List<RecordedStep> steps) {
+        boolean free = wantedNumber >= 1
+                && wantedNumber <= HIGHEST_WANTED
+                && jobs.find(wantedNumber).isEmpty();
+        int number = free ? wantedNumber : numbers.next(Numbers.JOB);
+        numbers.taken(Numbers.JOB, number);
         JobHistory history = JobHistory.of(steps);
-        jobs.insert(row(number, at(openedAt), history));
+        jobs.insert(row(number, identity, at(openedAt), history));
         steps.forEach(step -> insert(number, step));
         return number;
     }
@@ -128,10 +143,23 @@ public class Workshop {
         }
         List<RecordedStep> all = new ArrayList<>(history(number).recorded());
         all.addAll(recorded);
-        if (jobs.moveOn(row(number, before.openedAt(), JobHistory.of(all)), expectedSequence) == 0) {
+        if (jobs.moveOn(row(number, before.identity(), before.openedAt(), JobHistory.of(all)), expectedSequence) == 0) {
             throw new RecordedElsewhereException(number);
         }
         recorded.forEach(step -> insert(number, step));
+    }
+
+    /** Adds steps that were recorded elsewhere, with the times they have. */
+    @Transactional
+    public void goOn(int number, List<RecordedStep> steps) {
+        JobRow before = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
+        List<RecordedStep> all = new ArrayList<>(history(number).recorded());
+        all.addAll(steps);
+        JobRow row = row(number, before.identity(), before.openedAt(), JobHistory.of(all));
+        if (jobs.moveOn(row, before.lastSequence()) == 0) {
+            throw new RecordedElsewhereException(number);
+        }
+        steps.forEach(step -> insert(number, step));
     }
 
     /** Appends one step. */
@@ -173,7 +201,7 @@ public class Workshop {
                 .orElse(null);
     }
 
-    private JobRow row(int number, OffsetDateTime openedAt, JobHistory history) {
+    private JobRow row(int number, String identity, OffsetDateTime openedAt, JobHistory history) {
         Arrival arrival = history.last(Arrival.class)
                 .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
@@ -191,7 +219,8 @@ public class Workshop {
                 job.stage().name(),
                 job.job().nextAct(),
                 due.map(d -> at(d.at())).orElse(null),
-                due.map(RunIn.Due::words).orElse(null));
+                due.map(RunIn.Due::words).orElse(null),
+                identity);
     }
 
     private static String shorten(String text) {

@@ -18,6 +18,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.storage.Numbers;
 import escrel.web.storage.PhotoMapper;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
@@ -40,8 +41,11 @@ class LearntActions {
     private final Sheets sheets;
     private final PhotoMapper photos;
     private final SheetPictureMapper sheetPictures;
+    private final Numbers numbers;
 
-    LearntActions(Workshop workshop, Sheets sheets, PhotoMapper photos, SheetPictureMapper sheetPictures) {
+    LearntActions(
+            Workshop workshop, Sheets sheets, PhotoMapper photos, SheetPictureMapper sheetPictures, Numbers numbers) {
+        this.numbers = numbers;
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
@@ -132,10 +136,10 @@ class LearntActions {
 
     /** Keeps a photo of the job as a picture of the calibre, under a number of its own. */
     private SidePicture kept(OpenJob job, String calibre, SidePicture picture) {
-        int number = sheetPictures.nextNumber(calibre);
-        PhotoMapper.Picture photo = photos.find(job.number(), picture.number())
+        int number = numbers.next(Numbers.picture(calibre));
+        PhotoMapper.PhotoRow photo = photos.find(job.number(), picture.number())
                 .orElseThrow(() -> new IllegalStateException("no photo " + picture.number()));
-        sheetPictures.insert(calibre, number, photo.mediaType(), photo.bytes());
+        sheetPictures.insert(calibre, number, photo.mediaType(), photo.picture());
         return new SidePicture(
                 number, picture.side(), caption(job, picture), picture.centreX(), picture.centreY(), picture.radius());
     }

@@ -3,11 +3,15 @@ package escrel.web.photos;
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.SidePicture;
+import escrel.web.media.MediaStore;
+import escrel.web.storage.Numbers;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.SheetPictureMapper;
-import java.nio.charset.StandardCharsets;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
@@ -22,9 +26,15 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 public class SheetFiles {
     private final SheetPictureMapper pictures;
+    private final Photos photos;
+    private final MediaStore media;
+    private final Numbers numbers;
 
-    SheetFiles(SheetPictureMapper pictures) {
+    SheetFiles(SheetPictureMapper pictures, Photos photos, MediaStore media, Numbers numbers) {
         this.pictures = pictures;
+        this.photos = photos;
+        this.media = media;
+        this.numbers = numbers;
     }
 
     /** A sheet as a file: with the bytes of its pictures. */
@@ -37,7 +47,7 @@ public class SheetFiles {
                     ObjectNode file = files.addObject();
                     file.put("number", p.number());
                     file.put("mediaType", p.mediaType());
-                    file.put("base64", Base64.getEncoder().encodeToString(p.bytes()));
+                    file.put("base64", Base64.getEncoder().encodeToString(media.bytes(p.medium())));
                 });
             }
         }
@@ -48,23 +58,24 @@ public class SheetFiles {
     @Transactional
     public CalibreSheet take(JsonNode tree) {
         CalibreSheet sheet = SheetJson.read(tree);
-        Map<Integer, Integer> numbers = new HashMap<>();
+        Map<Integer, Integer> given = new HashMap<>();
         for (JsonNode file : tree.path(SheetJson.PICTURES)) {
-            byte[] bytes = picture(file);
+            String medium = picture(file);
             int number = file.path("number").asInt(0);
             boolean same = pictures.find(sheet.id(), number)
-                    .filter(p -> Arrays.equals(p.bytes(), bytes))
+                    .filter(p -> p.medium().equals(medium))
                     .isPresent();
             boolean free = number > 0 && pictures.find(sheet.id(), number).isEmpty();
-            int kept = same || free ? number : pictures.nextNumber(sheet.id());
+            int kept = same || free ? number : numbers.next(Numbers.picture(sheet.id()));
             if (!same) {
-                pictures.insert(sheet.id(), kept, "image/jpeg", bytes);
+                numbers.taken(Numbers.picture(sheet.id()), kept);
+                pictures.insert(sheet.id(), kept, photos.typeOf(medium), medium);
             }
-            numbers.put(number, kept);
+            given.put(number, kept);
         }
         List<SidePicture> renumbered = new ArrayList<>();
         for (SidePicture p : sheet.pictures()) {
-            Integer kept = numbers.get(p.number());
+            Integer kept = given.get(p.number());
             if (kept == null && pictures.find(sheet.id(), p.number()).isEmpty()) {
                 throw refuse("The sheet names picture " + p.number() + ", which the file does not hold");
             }
@@ -74,14 +85,21 @@ public class SheetFiles {
         return sheet.called(sheet.id(), sheet.name(), sheet.data(), renumbered);
     }
 
-    private static byte[] picture(JsonNode file) {
+    /** What we gave out comes back byte for byte; anything that tells place or device is written anew. */
+    private String picture(JsonNode file) {
         try {
-            byte[] bytes = Base64.getDecoder().decode(file.path("base64").asString(""));
-            byte[] clean = Photos.clean(bytes);
-            // what we gave out comes back byte for byte; anything that tells place or device is written anew
-            return new String(bytes, StandardCharsets.ISO_8859_1).contains("Exif\0") ? clean : bytes;
+            Path arrived = media.arriving();
+            try {
+                Files.write(
+                        arrived, Base64.getDecoder().decode(file.path("base64").asString("")));
+                return photos.plain(arrived);
+            } finally {
+                Files.deleteIfExists(arrived);
+            }
         } catch (IllegalArgumentException e) {
             throw refuse("Picture " + file.path("number").asInt(0) + " is damaged");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

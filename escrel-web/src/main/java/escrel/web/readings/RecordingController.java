@@ -19,6 +19,8 @@ import escrel.web.sound.Recordings;
 import escrel.web.storage.RecordingMapper.RecordingRow;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -130,14 +132,14 @@ class RecordingController {
     }
 
     @GetMapping("/jobs/{number}/recordings/{recording}.wav")
-    ResponseEntity<byte[]> wav(@PathVariable int number, @PathVariable int recording) {
+    ResponseEntity<Resource> wav(@PathVariable int number, @PathVariable int recording) {
         String name = "job-%d-recording-%d.wav".formatted(number, recording);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("audio/wav"))
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
-                .body(recordings.wav(number, recording));
+                .body(new InputStreamResource(recordings.wav(number, recording)));
     }
 
     private static Optional<ReadingTaken> takenFrom(OpenJob job, int recording) {

@@ -7,13 +7,18 @@ import escrel.core.timing.acoustics.Stretches;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.WavFile;
 import escrel.core.timing.sound.WavStream;
+import escrel.web.media.MediaStore;
+import escrel.web.storage.Numbers;
 import escrel.web.storage.RecordingMapper;
 import escrel.web.storage.RecordingMapper.RecordingRow;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -28,21 +33,32 @@ public class Recordings {
     private static final int LONGEST_NAME = 200;
 
     private final RecordingMapper recordings;
+    private final MediaStore media;
+    private final Numbers numbers;
     private final Clock clock;
 
-    Recordings(RecordingMapper recordings, Clock clock) {
+    Recordings(RecordingMapper recordings, MediaStore media, Numbers numbers, Clock clock) {
         this.recordings = recordings;
+        this.media = media;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
     /**
      * Keeps a WAV file as it came and returns its number within the job.
      *
-     * @param wav read to its end; only the packed form is held in memory
+     * @param wav read to its end
      */
     @Transactional
     public int keep(int job, String name, InputStream wav, Length length, String device, boolean simulated) {
-        int number = recordings.nextNumber(job);
+        return keepPacked(job, numbers.next(Numbers.recording(job)), name, packed(wav), length, device, simulated);
+    }
+
+    /** Keeps a recording whose packed sound is in the media store, under a number of its own. */
+    @Transactional
+    public int keepPacked(
+            int job, int number, String name, String medium, Length length, String device, boolean simulated) {
+        numbers.taken(Numbers.recording(job), number);
         RecordingRow row = new RecordingRow(
                 number,
                 name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME),
@@ -51,7 +67,7 @@ public class Recordings {
                 device,
                 simulated,
                 OffsetDateTime.now(clock));
-        recordings.insert(job, row, packed(wav));
+        recordings.insert(job, row, medium);
         return number;
     }
 
@@ -91,34 +107,51 @@ public class Recordings {
         return recordings.find(job, number).orElseThrow(() -> missing(number));
     }
 
+    /** Name of the medium that holds its sound, packed. */
+    public String medium(int job, int number) {
+        return recordings.body(job, number).orElseThrow(() -> missing(number));
+    }
+
     /** The WAV file as it was kept. */
-    public byte[] wav(int job, int number) {
-        byte[] body = recordings.body(job, number).orElseThrow(() -> missing(number));
-        try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(body))) {
-            return in.readAllBytes();
+    public InputStream wav(int job, int number) {
+        return unpacked(medium(job, number));
+    }
+
+    private InputStream unpacked(String medium) {
+        try {
+            return new GZIPInputStream(media.open(medium), 1 << 16);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Length of a packed recording, read through to its end. */
+    public Length lengthOf(String medium) {
+        return Length.of(unpacked(medium));
     }
 
     /** What an analyser hears in a recording, unpacked and read stretch by stretch. */
     public SoundReading listen(int job, int number, BeatAnalyser analyser) {
-        byte[] body = recordings.body(job, number).orElseThrow(() -> missing(number));
-        try (WavStream sound = WavStream.open(new GZIPInputStream(new ByteArrayInputStream(body)))) {
+        try (WavStream sound = WavStream.open(wav(job, number))) {
             return Stretches.analyse(analyser, sound);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
     }
 
-    private static byte[] packed(InputStream wav) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
-            wav.transferTo(zip);
+    /** Packs a WAV file into the media store and returns the name it has there. */
+    public String packed(InputStream wav) {
+        try {
+            Path made = media.arriving();
+            try {
+                try (OutputStream zip = new GZIPOutputStream(Files.newOutputStream(made), 1 << 16)) {
+                    wav.transferTo(zip);
+                }
+                return media.keepArrived(made);
+            } finally {
+                Files.deleteIfExists(made);
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return out.toByteArray();
     }
 
     private static MendableException missing(int number) {

@@ -12,14 +12,11 @@ import org.apache.ibatis.annotations.Update;
 /** Writes the tables of jobs and steps. Steps are only ever added. */
 @Mapper
 public interface JobMapper {
-    @Select("select coalesce(max(number), 0) + 1 from job")
-    int nextNumber();
-
     @Insert("""
             insert into job (number, opened_at, changed_at, last_sequence, watch, owner, calibre, sheet_version, stage,
-                             next_act, due_at, due_words)
+                             next_act, due_at, due_words, identity)
             values (#{number}, #{openedAt}, #{changedAt}, #{lastSequence}, #{watch}, #{owner}, #{calibre},
-                    #{sheetVersion}, #{stage}, #{nextAct}, #{dueAt}, #{dueWords})""")
+                    #{sheetVersion}, #{stage}, #{nextAct}, #{dueAt}, #{dueWords}, #{identity})""")
     void insert(JobRow row);
 
     /** Moves a job on; 0 rows when somebody else recorded in between. */
@@ -58,6 +55,10 @@ public interface JobMapper {
             @Param("owner") String owner,
             @Param("before") OffsetDateTime before,
             @Param("most") int most);
+
+    /** The job that is called so wherever its file goes. */
+    @Select("select number from job where identity = #{identity}")
+    Optional<Integer> called(String identity);
 
     @Select("select count(*) from job")
     int count();

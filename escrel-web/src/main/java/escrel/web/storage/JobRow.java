@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A row of the table of jobs; what repeats the steps is there for lists.
  *
+ * @param identity what it is called wherever its file goes
  * @param dueAt when its clock runs out, nothing while none runs
  */
 public record JobRow(
@@ -20,4 +21,5 @@ public record JobRow(
         String stage,
         String nextAct,
         @Nullable OffsetDateTime dueAt,
-        @Nullable String dueWords) {}
+        @Nullable String dueWords,
+        String identity) {}

@@ -7,42 +7,46 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
-/** Writes the table of photos. */
+/** Writes the table of photos. The pictures lie in the media store. */
 @Mapper
 public interface PhotoMapper {
-    /** A picture with its kind. */
-    record Picture(int number, String mediaType, byte[] bytes) {}
-
-    @Select("select coalesce(max(number), 0) + 1 from photo where job = #{job}")
-    int nextNumber(int job);
+    /**
+     * A photo.
+     *
+     * @param picture name of the picture in bench-side size
+     * @param small name of the small one
+     * @param fullPicture name of the one in full size; while it is scaled, of the picture as it came, which is not given out
+     */
+    record PhotoRow(
+            int number,
+            String mediaType,
+            String picture,
+            String small,
+            @Nullable String fullPicture,
+            boolean scaling) {
+        /** The full size, when there is one that may be given out. */
+        public Optional<String> full() {
+            return scaling ? Optional.empty() : Optional.ofNullable(fullPicture);
+        }
+    }
 
     @Insert("""
-            insert into photo (job, number, media_type, picture, small)
-            values (#{job}, #{number}, #{mediaType}, #{picture}, #{small})""")
-    void insert(
-            @Param("job") int job,
-            @Param("number") int number,
-            @Param("mediaType") String mediaType,
-            @Param("picture") byte[] picture,
-            @Param("small") byte[] small);
-
-    /** Keeps the picture as it came until it has been scaled; it is not given out before. */
-    @Update("""
-            update photo set full_media_type = 'application/octet-stream', full_picture = #{raw}, scaling = true
-            where job = #{job} and number = #{number}""")
-    void awaitScaling(@Param("job") int job, @Param("number") int number, @Param("raw") byte[] raw);
+            insert into photo (job, number, media_type, picture, small, full_media_type, full_picture, scaling)
+            values (#{job}, #{row.number}, #{row.mediaType}, #{row.picture}, #{row.small}, 'image/jpeg',
+                    #{row.fullPicture}, #{row.scaling})""")
+    void insert(@Param("job") int job, @Param("row") PhotoRow row);
 
     /** Puts the scaled picture and the full-size one without place and device in place. */
     @Update("""
-            update photo set picture = #{picture}, full_media_type = 'image/jpeg', full_picture = #{full},
-                             scaling = false
+            update photo set picture = #{picture}, full_picture = #{full}, scaling = false
             where job = #{job} and number = #{number}""")
     void scaled(
             @Param("job") int job,
             @Param("number") int number,
-            @Param("picture") byte[] picture,
-            @Param("full") byte[] full);
+            @Param("picture") String picture,
+            @Param("full") @Nullable String full);
 
     /** A photo whose scaling was begun and not ended. */
     record Waiting(int job, int number) {}
@@ -50,20 +54,13 @@ public interface PhotoMapper {
     @Select("select job, number from photo where scaling order by job, number")
     List<Waiting> waiting();
 
-    @Select("select full_picture as bytes from photo where job = #{job} and number = #{number} and scaling")
-    Optional<byte[]> raw(@Param("job") int job, @Param("number") int number);
+    @Select("""
+            select number, media_type, picture, small, full_picture, scaling from photo
+            where job = #{job} and number = #{number}""")
+    Optional<PhotoRow> find(@Param("job") int job, @Param("number") int number);
 
     @Select("""
-            select number, full_media_type as media_type, full_picture as bytes from photo
-            where job = #{job} and number = #{number} and full_picture is not null and not scaling""")
-    Optional<Picture> findFull(@Param("job") int job, @Param("number") int number);
-
-    @Select("select number, media_type, picture as bytes from photo where job = #{job} and number = #{number}")
-    Optional<Picture> find(@Param("job") int job, @Param("number") int number);
-
-    @Select("select number, media_type, small as bytes from photo where job = #{job} and number = #{number}")
-    Optional<Picture> findSmall(@Param("job") int job, @Param("number") int number);
-
-    @Select("select number, media_type, picture as bytes from photo where job = #{job} order by number")
-    List<Picture> all(int job);
+            select number, media_type, picture, small, full_picture, scaling from photo
+            where job = #{job} order by number""")
+    List<PhotoRow> all(int job);
 }

@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 
-/** Writes the table of recordings. */
+/** Writes the table of recordings. Their sound lies in the media store. */
 @Mapper
 public interface RecordingMapper {
     /** A recording without its sound. */
@@ -21,14 +21,11 @@ public interface RecordingMapper {
             boolean simulated,
             OffsetDateTime addedAt) {}
 
-    @Select("select coalesce(max(number), 0) + 1 from recording where job = #{job}")
-    int nextNumber(int job);
-
     @Insert("""
             insert into recording (job, number, name, sample_rate, seconds, device, simulated, body, added_at)
             values (#{job}, #{row.number}, #{row.name}, #{row.sampleRate}, #{row.seconds}, #{row.device},
                     #{row.simulated}, #{body}, #{row.addedAt})""")
-    void insert(@Param("job") int job, @Param("row") RecordingRow row, @Param("body") byte[] body);
+    void insert(@Param("job") int job, @Param("row") RecordingRow row, @Param("body") String body);
 
     @Select("""
             select number, name, sample_rate, seconds, device, simulated, added_at from recording
@@ -40,7 +37,7 @@ public interface RecordingMapper {
             where job = #{job} and number = #{number}""")
     Optional<RecordingRow> find(@Param("job") int job, @Param("number") int number);
 
-    /** The WAV file, gzipped. */
-    @Select("select body as bytes from recording where job = #{job} and number = #{number}")
-    Optional<byte[]> body(@Param("job") int job, @Param("number") int number);
+    /** Name of the medium: the WAV file, gzipped. */
+    @Select("select body from recording where job = #{job} and number = #{number}")
+    Optional<String> body(@Param("job") int job, @Param("number") int number);
 }

@@ -4,8 +4,12 @@ import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.SheetCheck;
 import java.util.List;
+import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Calibre sheets as {@code sheet.json}, described in {@code docs/formats/sheet.md}. */
@@ -34,9 +38,9 @@ public final class SheetJson {
     /** A tree from text; a {@link MendableException} says when it is no JSON. */
     public static JsonNode tree(String text) {
         try {
-            return Json.MAPPER.readTree(text);
+            return Json.MAPPER.readTree(text.startsWith("\ufeff") ? text.substring(1) : text);
         } catch (JacksonException e) {
-            throw refuse("The file is no JSON: " + firstLine(e));
+            throw refuse("The file is no JSON: " + plainly(e));
         }
     }
 
@@ -63,7 +67,7 @@ public final class SheetJson {
             body.remove(PICTURES);
             sheet = Json.MAPPER.treeToValue(body, CalibreSheet.class);
         } catch (JacksonException e) {
-            throw refuse("The sheet cannot be read: " + firstLine(e));
+            throw refuse("The sheet cannot be read: " + plainly(e));
         }
         List<String> faults = SheetCheck.faultsOf(sheet);
         if (!faults.isEmpty()) {
@@ -74,13 +78,30 @@ public final class SheetJson {
         return sheet;
     }
 
-    /** What the JSON library says, without its internals. */
-    static String firstLine(JacksonException e) {
-        String line = e.getOriginalMessage().lines().findFirst().orElse("unreadable");
-        String plain = line.replaceAll("\\(class [^)]*\\)", "").replaceAll("`[a-z.]*\\.([A-Za-z$]+)`", "$1");
-        return e.getLocation() == null || e.getLocation().getLineNr() < 1
-                ? plain
-                : plain + " (line " + e.getLocation().getLineNr() + ")";
+    /** What is wrong with a file and where, in the words of the file: nothing of how we read it. */
+    public static String plainly(JacksonException e) {
+        String place = e.getPath().stream()
+                .map(r -> r.getPropertyName() == null ? String.valueOf(r.getIndex()) : r.getPropertyName())
+                .collect(Collectors.joining("/"));
+        String at = place.isEmpty() ? "" : "“" + place + "”: ";
+        String line = e.getLocation() == null || e.getLocation().getLineNr() < 1
+                ? ""
+                : " (line " + e.getLocation().getLineNr() + ")";
+        if (e instanceof UnrecognizedPropertyException) {
+            return at + "there is no such field" + line;
+        }
+        if (e instanceof InvalidFormatException format) {
+            String value = String.valueOf(format.getValue());
+            return at + "“" + (value.length() > 60 ? value.substring(0, 60) + "…" : value)
+                    + "” is not what belongs there" + line;
+        }
+        if (e instanceof StreamReadException) {
+            return "it breaks off or is not well formed" + line;
+        }
+        Throwable cause = e.getCause();
+        return cause instanceof IllegalArgumentException && cause.getMessage() != null
+                ? at + cause.getMessage()
+                : at + "what stands there does not belong there" + line;
     }
 
     private static MendableException refuse(String what) {

@@ -7,15 +7,21 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 /** Writes the tables of pictures and documents of calibres. A picture's number is used once and never again. */
 @Mapper
 public interface SheetPictureMapper {
+    /**
+     * A picture or document as it is kept.
+     *
+     * @param title of a document, nothing for a picture
+     * @param medium its name in the media store
+     */
+    record Kept(int number, @Nullable String title, String mediaType, String medium) {}
+
     /** A document without its body. */
     record Document(int number, String title, String source, String mediaType, OffsetDateTime addedAt) {}
-
-    @Select("select coalesce(max(number), 0) + 1 from sheet_picture where calibre = #{calibre}")
-    int nextNumber(String calibre);
 
     @Insert("""
             insert into sheet_picture (calibre, number, media_type, picture)
@@ -24,23 +30,23 @@ public interface SheetPictureMapper {
             @Param("calibre") String calibre,
             @Param("number") int number,
             @Param("mediaType") String mediaType,
-            @Param("picture") byte[] picture);
+            @Param("picture") String picture);
 
     @Select("""
-            select number, media_type, picture as bytes from sheet_picture
+            select number, cast(null as varchar) as title, media_type, picture as medium from sheet_picture
             where calibre = #{calibre} and number = #{number}""")
-    Optional<PhotoMapper.Picture> find(@Param("calibre") String calibre, @Param("number") int number);
+    Optional<Kept> find(@Param("calibre") String calibre, @Param("number") int number);
 
     @Insert("""
             insert into sheet_document (calibre, number, title, source, media_type, body, added_at)
-            values (#{calibre}, (select coalesce(max(number), 0) + 1 from sheet_document where calibre = #{calibre}),
-                    #{title}, #{source}, #{mediaType}, #{body}, #{addedAt})""")
+            values (#{calibre}, #{number}, #{title}, #{source}, #{mediaType}, #{body}, #{addedAt})""")
     void attach(
             @Param("calibre") String calibre,
+            @Param("number") int number,
             @Param("title") String title,
             @Param("source") String source,
             @Param("mediaType") String mediaType,
-            @Param("body") byte[] body,
+            @Param("body") String body,
             @Param("addedAt") OffsetDateTime addedAt);
 
     @Select("""
@@ -49,7 +55,7 @@ public interface SheetPictureMapper {
     List<Document> documents(String calibre);
 
     @Select("""
-            select number, media_type, body as bytes from sheet_document
+            select number, title, media_type, body as medium from sheet_document
             where calibre = #{calibre} and number = #{number}""")
-    Optional<PhotoMapper.Picture> document(@Param("calibre") String calibre, @Param("number") int number);
+    Optional<Kept> document(@Param("calibre") String calibre, @Param("number") int number);
 }

@@ -9,16 +9,20 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The calibre library. A new sheet of a known calibre becomes its next version; jobs keep the one they were done with. */
 @Component
 public class Sheets {
     private final SheetMapper mapper;
+    private final Numbers numbers;
     private final Clock clock;
     private final Map<String, CalibreSheet> read = new ConcurrentHashMap<>();
 
-    Sheets(SheetMapper mapper, Clock clock) {
+    Sheets(SheetMapper mapper, Numbers numbers, Clock clock) {
         this.mapper = mapper;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -30,8 +34,9 @@ public class Sheets {
         if (latest > 0 && mapper.find(sheet.id(), latest).filter(text::equals).isPresent()) {
             return latest;
         }
-        mapper.insert(sheet.id(), latest + 1, sheet.name(), text, OffsetDateTime.now(clock));
-        return latest + 1;
+        int version = numbers.next(Numbers.sheet(sheet.id()));
+        mapper.insert(sheet.id(), version, sheet.name(), text, OffsetDateTime.now(clock));
+        return version;
     }
 
     /** A version of a sheet. Versions never change, so each is read once. */
@@ -42,8 +47,59 @@ public class Sheets {
             return Optional.of(known);
         }
         Optional<CalibreSheet> found = mapper.find(calibre, version).map(SheetJson::read);
-        found.ifPresent(sheet -> read.put(key, sheet));
+        found.ifPresent(sheet -> remember(key, sheet));
         return found;
+    }
+
+    /** What is read within a transaction may have been written by it: it is remembered only when that holds. */
+    private void remember(String key, CalibreSheet sheet) {
+        if (!TransactionSynchronizationManager.isSynchronizationActive()
+                || TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            read.put(key, sheet);
+            return;
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                read.put(key, sheet);
+            }
+        });
+    }
+
+    /** The version that is this very sheet, if it is kept. */
+    public Optional<Integer> versionOf(CalibreSheet sheet) {
+        String text = SheetJson.write(sheet).toString();
+        return mapper.versions(sheet.id()).stream()
+                .filter(v -> mapper.find(sheet.id(), v).filter(text::equals).isPresent())
+                .findFirst();
+    }
+
+    /**
+     * Keeps a sheet that came with a job from elsewhere and returns its version: that job uses it; it does not become the
+     * sheet of the calibre here until somebody accepts it.
+     */
+    @Transactional
+    public int keepFromElsewhere(CalibreSheet sheet) {
+        int version = numbers.next(Numbers.sheet(sheet.id()));
+        mapper.insertWaiting(
+                sheet.id(), version, sheet.name(), SheetJson.write(sheet).toString(), OffsetDateTime.now(clock));
+        return version;
+    }
+
+    /** Sheets that came with jobs from elsewhere and wait to be accepted. */
+    public List<SheetMapper.SheetRow> waiting() {
+        return mapper.waiting();
+    }
+
+    /** Makes a sheet that waits the newest of its calibre. */
+    @Transactional
+    public int accept(String calibre, int version) {
+        CalibreSheet sheet = find(calibre, version)
+                .orElseThrow(() -> new IllegalArgumentException("no version " + version + " of " + calibre));
+        mapper.forgetWaiting(calibre, version);
+        int kept = numbers.next(Numbers.sheet(calibre));
+        mapper.insert(calibre, kept, sheet.name(), SheetJson.write(sheet).toString(), OffsetDateTime.now(clock));
+        return kept;
     }
 
     /** The newest version of a sheet. */

@@ -27,9 +27,17 @@ public final class StepJson {
         return Json.MAPPER.readValue(body, classOf(kind));
     }
 
-    /** A step from its kind and body. */
-    public static Step read(String kind, JsonNode body) {
-        return Json.MAPPER.treeToValue(body, classOf(kind));
+    /**
+     * A step from elsewhere, from its kind and body.
+     *
+     * @throws IllegalArgumentException naming what is nothing and must not be
+     */
+    public static Step readFromElsewhere(String kind, JsonNode body) {
+        Step step = Json.MAPPER.treeToValue(body, classOf(kind));
+        NoNulls.firstIn(step).ifPresent(path -> {
+            throw new IllegalArgumentException("“" + path + "” is missing");
+        });
+        return step;
     }
 
     private static Class<? extends Step> classOf(String kind) {

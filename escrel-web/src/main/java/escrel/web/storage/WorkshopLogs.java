@@ -12,15 +12,18 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Loads the log of the workshop and adds to it. One act at a time, so that two pages cannot take one number. */
+/** Loads the log of the workshop and adds to it. Two pages never take one number. */
 @Component
 public class WorkshopLogs {
     private final WorkshopActMapper acts;
+    private final Numbers numbers;
     private final Clock clock;
 
-    WorkshopLogs(WorkshopActMapper acts, Clock clock) {
+    WorkshopLogs(WorkshopActMapper acts, Numbers numbers, Clock clock) {
         this.acts = acts;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -32,9 +35,10 @@ public class WorkshopLogs {
     }
 
     /** Adds an act. */
-    public synchronized void append(Step act) {
+    @Transactional
+    public void append(Step act) {
         acts.insert(new ActRow(
-                load().acts().lastSequence() + 1,
+                numbers.next(Numbers.ACT),
                 OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MICROS),
                 WorkshopSteps.kindOf(act).name(),
                 Json.MAPPER.writeValueAsString(act)));
@@ -45,7 +49,8 @@ public class WorkshopLogs {
      *
      * @return what was taken back, in words
      */
-    public synchronized String takeBack(int sequence) {
+    @Transactional
+    public String takeBack(int sequence) {
         RecordedStep act = load().acts()
                 .revocable(sequence)
                 .orElseThrow(() -> new MendableException(

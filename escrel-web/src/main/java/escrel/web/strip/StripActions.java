@@ -14,6 +14,7 @@ import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -115,7 +116,7 @@ class StripActions {
 
     /** Keeps a photo of a part, or of the side that lies up. */
     @Transactional
-    public int photo(int number, int seq, @Nullable String part, Side side, byte[] picture) {
+    public int photo(int number, int seq, @Nullable String part, Side side, InputStream picture) {
         int photo = photos.keep(number, picture);
         workshop.append(number, seq, new PhotoAdded(photo, part, "", side));
         return photo;

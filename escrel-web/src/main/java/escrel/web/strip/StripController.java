@@ -101,7 +101,7 @@ class StripController {
             @RequestParam MultipartFile picture,
             Model model)
             throws IOException {
-        actions.photo(number, seq, part.isEmpty() ? null : part, side, picture.getBytes());
+        actions.photo(number, seq, part.isEmpty() ? null : part, side, picture.getInputStream());
         fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Photo kept");
         return BENCH;
     }

@@ -2,6 +2,7 @@ package escrel.web.arrival;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.web.media.MediaStore;
 import escrel.web.photos.Photos;
 import escrel.web.storage.PhotoMapper;
 import escrel.web.testing.EscrelServer;
@@ -68,7 +69,9 @@ class PhotoTest {
 
         // four and a half million pixels are scaled in the background
         server.bean(Photos.class).finishScaling();
-        byte[] kept = server.bean(PhotoMapper.class).find(job, 1).orElseThrow().bytes();
+        MediaStore media = server.bean(MediaStore.class);
+        PhotoMapper.PhotoRow row = server.bean(PhotoMapper.class).find(job, 1).orElseThrow();
+        byte[] kept = media.bytes(row.picture());
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(kept));
         assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain(PLACE, "Exif");
         assertThat(image.getHeight()).isEqualTo(2400);
@@ -76,16 +79,14 @@ class PhotoTest {
         // what was left is on top once turned right
         assertThat(new Color(image.getRGB(600, 200)).getRed()).isGreaterThan(200);
         assertThat(new Color(image.getRGB(600, 2200)).getRed()).isLessThan(50);
-        BufferedImage full = ImageIO.read(new ByteArrayInputStream(
-                server.bean(PhotoMapper.class).findFull(job, 1).orElseThrow().bytes()));
-        assertThat(full.getHeight()).isEqualTo(3000);
-        assertThat(new String(
-                        server.bean(PhotoMapper.class)
-                                .findFull(job, 1)
-                                .orElseThrow()
-                                .bytes(),
-                        StandardCharsets.ISO_8859_1))
-                .doesNotContain(PLACE, "Exif");
+        byte[] whole = media.bytes(row.full().orElseThrow());
+        assertThat(ImageIO.read(new ByteArrayInputStream(whole)).getHeight()).isEqualTo(3000);
+        assertThat(new String(whole, StandardCharsets.ISO_8859_1)).doesNotContain(PLACE, "Exif");
+        assertThat(media.names().stream()
+                        .map(media::bytes)
+                        .filter(b -> new String(b, StandardCharsets.ISO_8859_1).contains(PLACE)))
+                .as("nothing of the place is left in the folder")
+                .isEmpty();
         assertThat(visitor.get("/jobs/" + job + "/photos/1/full").statusCode()).isEqualTo(200);
         assertThat(visitor.get("/jobs/" + job + "/photos/1/small").statusCode()).isEqualTo(200);
     }

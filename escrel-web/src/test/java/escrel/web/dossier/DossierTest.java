@@ -1,5 +1,6 @@
 package escrel.web.dossier;
 
+import java.util.UUID;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.web.storage.Json;
@@ -28,15 +29,18 @@ class DossierTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 4, 5, 8})
     void besideItselfItIsTheSameButForItsNumber(int job) {
-        JsonNode out = Json.MAPPER.readTree(
+        ObjectNode out = (ObjectNode) Json.MAPPER.readTree(
                 visitor.get("/jobs/" + job + "/dossier.json").body());
 
-        String copy = take(visitor, out.toString());
+        // under an identity of its own it is another job
+        String identity = UUID.randomUUID().toString();
+        String copy = take(visitor, out.deepCopy().put("identity", identity).toString());
         ObjectNode back = (ObjectNode) Json.MAPPER.readTree(
                 visitor.get("/jobs/" + copy + "/dossier.json").body());
 
         assertThat(Integer.parseInt(copy)).isNotEqualTo(job);
         back.put("number", job);
+        out.put("identity", identity);
         assertThat(back).isEqualTo(out);
     }
 

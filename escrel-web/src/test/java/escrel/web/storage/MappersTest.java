@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.web.testing.EscrelServer;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The mappers against real H2 with the real migrations. */
 class MappersTest {
@@ -16,6 +18,10 @@ class MappersTest {
     private final JobMapper jobs = EscrelServer.demo().bean(JobMapper.class);
     private final SheetMapper sheets = EscrelServer.demo().bean(SheetMapper.class);
     private final PhotoMapper photos = EscrelServer.demo().bean(PhotoMapper.class);
+    private final MediaMapper inUse = EscrelServer.demo().bean(MediaMapper.class);
+    private final Numbers numbers = EscrelServer.demo().bean(Numbers.class);
+    private final TransactionTemplate transaction = EscrelServer.demo().bean(TransactionTemplate.class);
+    private static final AtomicInteger NUMBERS = new AtomicInteger(700_000);
     private int number;
 
     private JobRow row(int lastSequence, String stage) {
@@ -31,12 +37,13 @@ class MappersTest {
                 stage,
                 "next",
                 NOON,
-                "reading after a day");
+                "reading after a day",
+                "identity-" + number);
     }
 
     @BeforeEach
     void insertAJob() {
-        number = jobs.nextNumber();
+        number = NUMBERS.incrementAndGet();
         jobs.insert(row(1, "ARRIVED"));
     }
 
@@ -79,15 +86,39 @@ class MappersTest {
     }
 
     @Test
-    void photosKeepTheirBytes() {
-        byte[] picture = {1, 2, -3};
-        photos.insert(number, 1, "image/jpeg", picture, new byte[] {9});
-
+    void photoIsGivenOutInFullSizeOnlyOnceItIsScaled() {
+        photos.insert(number, new PhotoMapper.PhotoRow(1, "image/jpeg", "small", "small", "raw", true));
         assertThat(photos.find(number, 1))
-                .hasValueSatisfying(p -> assertThat(p.bytes()).isEqualTo(picture));
-        assertThat(photos.findSmall(number, 1))
-                .hasValueSatisfying(p -> assertThat(p.bytes()).containsExactly(9));
-        assertThat(photos.nextNumber(number)).isEqualTo(2);
+                .hasValueSatisfying(p -> assertThat(p.full()).isEmpty());
+        assertThat(photos.waiting()).contains(new PhotoMapper.Waiting(number, 1));
+
+        photos.scaled(number, 1, "picture", "full");
+
+        assertThat(photos.find(number, 1)).hasValueSatisfying(p -> {
+            assertThat(p.picture()).isEqualTo("picture");
+            assertThat(p.full()).hasValue("full");
+        });
         assertThat(photos.all(number)).hasSize(1);
+        assertThat(inUse.inUse()).contains("picture", "small", "full").doesNotContain("raw");
+    }
+
+    @Test
+    void numbersAreGivenOnceAndGoOnAfterOneFromElsewhere() {
+        String scope = "test " + number;
+        assertThat(transaction.<Integer>execute(t -> numbers.next(scope))).isEqualTo(1);
+        assertThat(transaction.<Integer>execute(t -> numbers.next(scope))).isEqualTo(2);
+        transaction.executeWithoutResult(t -> numbers.taken(scope, 9));
+        transaction.executeWithoutResult(t -> numbers.taken(scope, 4));
+        assertThat(transaction.<Integer>execute(t -> numbers.next(scope))).isEqualTo(10);
+    }
+
+    @Test
+    void numberOfATransactionThatFailedIsGivenAgain() {
+        String scope = "failed " + number;
+        transaction.executeWithoutResult(t -> {
+            numbers.next(scope);
+            t.setRollbackOnly();
+        });
+        assertThat(transaction.<Integer>execute(t -> numbers.next(scope))).isEqualTo(1);
     }
 }

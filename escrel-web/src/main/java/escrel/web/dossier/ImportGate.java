@@ -1,0 +1,61 @@
+package escrel.web.dossier;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import escrel.core.MendableException;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.storage.StepSchema;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What comes from elsewhere passes here before it is kept: its form by the schema, then every state of the job is worked
+ * out and every page of it made, in the transaction that keeps it. What would break a page is refused with the place.
+ */
+@Component
+class ImportGate {
+    private static final int FAULTS_SHOWN = 6;
+
+    private final Workshop workshop;
+    private final Rehearsal rehearsal;
+    private final Schema schema;
+
+    ImportGate(Workshop workshop, Rehearsal rehearsal) {
+        this.workshop = workshop;
+        this.rehearsal = rehearsal;
+        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(StepSchema.ofDossier());
+    }
+
+    /** Refuses a dossier whose form is not that of one. */
+    void check(JsonNode dossier) {
+        List<Error> faults = schema.validate(dossier);
+        if (!faults.isEmpty()) {
+            String words = faults.stream()
+                    .limit(FAULTS_SHOWN)
+                    .map(f -> f.getInstanceLocation() + " " + f.getMessage())
+                    .reduce((a, b) -> a + "; " + b)
+                    .orElse("");
+            throw DossierArchive.refuse("The dossier has not the form of one: " + DossierArchive.cleaned(words));
+        }
+    }
+
+    /** Works out everything of a job that was just written, and makes its pages. */
+    void rehearse(int number) {
+        OpenJob job = workshop.load(number);
+        try {
+            job.job().rehearse();
+        } catch (MendableException e) {
+            throw DossierArchive.refuse("The job cannot be worked out: " + e.whatHappened());
+        } catch (RuntimeException e) {
+            throw DossierArchive.refuse("The steps of the job contradict each other, or name what is not there");
+        }
+        rehearsal.firstBroken(number).ifPresent(page -> {
+            throw DossierArchive.refuse("The page “" + page + "” of this job could not be made from the dossier");
+        });
+    }
+}

@@ -1,0 +1,235 @@
+package escrel.web.ground;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+
+/** One database file, opened by itself, before and beside the application's own connections. */
+final class Database implements AutoCloseable {
+    /** How far a database has come, and the hash of the journal's entry there. */
+    record Position(long number, String hash) {}
+
+    private static final int APPLIED_AT_ONCE = 500;
+
+    private final Connection connection;
+
+    private Database(Connection connection) {
+        this.connection = connection;
+    }
+
+    static String url(Path file) {
+        String name = file.toAbsolutePath().toString();
+        return "jdbc:h2:file:" + name.substring(0, name.length() - Home.ENDING.length()) + ";DB_CLOSE_ON_EXIT=FALSE";
+    }
+
+    /** Opens a file that is there. */
+    static Database open(Path file) throws SQLException {
+        return new Database(DriverManager.getConnection(url(file) + ";IFEXISTS=TRUE", "sa", ""));
+    }
+
+    Connection connection() {
+        return connection;
+    }
+
+    /** Where it stands in the journal; nothing for one of a version that kept no journal. */
+    Optional<Position> position() throws SQLException {
+        if (!has("GROUND")) {
+            return Optional.empty();
+        }
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select position, hash from ground")) {
+            return row.next() ? Optional.of(new Position(row.getLong(1), row.getString(2))) : Optional.empty();
+        }
+    }
+
+    boolean has(String table) throws SQLException {
+        return tables().contains(table.toUpperCase(java.util.Locale.ROOT));
+    }
+
+    private List<String> tables() throws SQLException {
+        List<String> tables = new ArrayList<>();
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("""
+                        select upper(table_name) from information_schema.tables
+                        where table_schema = 'PUBLIC' and table_type = 'BASE TABLE' order by 1""")) {
+            while (rows.next()) {
+                tables.add(rows.getString(1));
+            }
+        }
+        return tables;
+    }
+
+    /**
+     * Reads every value of every table: what is torn shows here.
+     *
+     * @return number of rows and a sum over all values for each table; equal tables give equal ones
+     */
+    Map<String, String> readThrough() throws SQLException {
+        Map<String, String> sums = new LinkedHashMap<>();
+        for (String table : tables()) {
+            if (!table.equals("FLYWAY_SCHEMA_HISTORY")) {
+                List<String> columns = columns(table);
+                String hashes = columns.stream()
+                        .map(c -> "coalesce(ora_hash(" + c + "), 7)")
+                        .collect(java.util.stream.Collectors.joining(" * 31 + "));
+                try (Statement statement = connection.createStatement();
+                        ResultSet row = statement.executeQuery("select count(*), coalesce(sum(cast(" + hashes
+                                + " as decfloat)), 0) from \"" + table + "\"")) {
+                    row.next();
+                    sums.put(table, row.getLong(1) + " " + row.getBigDecimal(2).toPlainString());
+                }
+            }
+        }
+        return sums;
+    }
+
+    private List<String> columns(String table) throws SQLException {
+        List<String> columns = new ArrayList<>();
+        try (PreparedStatement statement = connection.prepareStatement("""
+                select case when data_type like '%LARGE OBJECT' then '"' || column_name || '"'
+                            else 'cast("' || column_name || '" as varchar)' end
+                from information_schema.columns
+                where table_schema = 'PUBLIC' and table_name = ? order by ordinal_position""")) {
+            statement.setString(1, table);
+            try (ResultSet rows = statement.executeQuery()) {
+                while (rows.next()) {
+                    columns.add(rows.getString(1));
+                }
+            }
+        }
+        return columns;
+    }
+
+    /** Jobs that do not have as many steps as they should, in words; none when all is well. */
+    List<String> gaps() throws SQLException {
+        List<String> gaps = new ArrayList<>();
+        if (!has("JOB") || !has("STEP")) {
+            return List.of("there are no jobs in it, not even a table for them");
+        }
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("""
+                        select j.number, j.last_sequence, count(s.sequence), coalesce(max(s.sequence), 0)
+                        from job j left join step s on s.job = j.number
+                        group by j.number, j.last_sequence
+                        having count(s.sequence) <> j.last_sequence
+                            or coalesce(max(s.sequence), 0) <> j.last_sequence
+                        order by 1""")) {
+            while (rows.next()) {
+                gaps.add("job %d should have %d steps and has %d"
+                        .formatted(rows.getInt(1), rows.getInt(2), rows.getInt(3)));
+            }
+        }
+        return gaps;
+    }
+
+    /** Does again what the journal says. */
+    void apply(List<Entry> entries) throws SQLException {
+        connection.setAutoCommit(false);
+        int waiting = 0;
+        for (Entry entry : entries) {
+            for (Change change : entry.changes()) {
+                try (PreparedStatement statement = connection.prepareStatement(change.sql())) {
+                    for (int i = 0; i < change.values().size(); i++) {
+                        statement.setObject(i + 1, change.values().get(i));
+                    }
+                    statement.executeUpdate();
+                }
+            }
+            moveTo(connection, entry);
+            if (++waiting % APPLIED_AT_ONCE == 0) {
+                connection.commit();
+            }
+        }
+        connection.commit();
+        connection.setAutoCommit(true);
+    }
+
+    static void moveTo(Connection connection, Entry entry) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement("update ground set position = ?, hash = ?")) {
+            statement.setLong(1, entry.number());
+            statement.setString(2, entry.hash());
+            if (statement.executeUpdate() != 1) {
+                throw new SQLException("the database has lost its place in the journal");
+            }
+        }
+    }
+
+    /** Writes the whole file, as of one moment, into a ZIP; others may go on writing. */
+    static void snapshot(Connection connection, Path zip) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("backup to '" + zip.toAbsolutePath().toString().replace("'", "''") + "'");
+        }
+    }
+
+    /** Takes a snapshot out of its ZIP again. */
+    static void unpack(Path zip, Path file) throws IOException {
+        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+            ZipEntry entry = in.getNextEntry();
+            while (entry != null && !entry.getName().endsWith(Home.ENDING)) {
+                entry = in.getNextEntry();
+            }
+            if (entry == null) {
+                throw new IOException("it holds no database");
+            }
+            copy(in, file);
+        }
+        Disk.sync(file);
+    }
+
+    private static void copy(InputStream in, Path file) throws IOException {
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            in.transferTo(out);
+        }
+    }
+
+    /** Number of the newest migration that was done; 0 for none. */
+    int version() throws SQLException {
+        if (!tables().stream().anyMatch(t -> t.equalsIgnoreCase("flyway_schema_history"))) {
+            return 0;
+        }
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("""
+                        select coalesce(max(cast("version" as int)), 0) from "flyway_schema_history"
+                        where "success" and "version" is not null""")) {
+            row.next();
+            return row.getInt(1);
+        }
+    }
+
+    /** When the newest step was recorded; nothing when there is none. */
+    Optional<OffsetDateTime> newestStep() throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select max(recorded_at) from step")) {
+            return row.next() ? Optional.ofNullable(row.getObject(1, OffsetDateTime.class)) : Optional.empty();
+        }
+    }
+
+    /** Closes it with everything in the file. */
+    void shutDown() throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("shutdown compact");
+        }
+    }
+
+    @Override
+    public void close() throws SQLException {
+        connection.close();
+    }
+}

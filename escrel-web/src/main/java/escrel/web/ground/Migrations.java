@@ -1,0 +1,90 @@
+package escrel.web.ground;
+
+import escrel.web.media.MediaStore;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+
+/**
+ * Brings a database to the present version: on a copy, which is checked and then put in place by one rename. What was
+ * there is kept aside. Interrupted at any moment, the folder holds the one or the other.
+ */
+final class Migrations {
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+
+    /** Number of the newest migration. */
+    static final int NEWEST = 6;
+
+    private final Home home;
+    private final MediaStore media;
+
+    Migrations(Home home) {
+        this.home = home;
+        this.media = new MediaStore(home.media());
+    }
+
+    /** Makes the first database of a folder. */
+    void begin() throws IOException, SQLException {
+        clearNext();
+        migrateNext();
+        Disk.putInPlace(home.next(), home.database());
+    }
+
+    /**
+     * Migrates the database.
+     *
+     * @return where the one of before is kept
+     */
+    Path migrate(int from) throws IOException, SQLException {
+        clearNext();
+        Path kept = aside("before-version-" + NEWEST + "-was-" + from);
+        Files.copy(home.database(), home.next());
+        migrateNext();
+        Path copy = home.aside().resolve("copying");
+        Files.copy(home.database(), copy, StandardCopyOption.REPLACE_EXISTING);
+        Disk.putInPlace(copy, kept);
+        Disk.putInPlace(home.next(), home.database());
+        return kept;
+    }
+
+    Path aside(String why) {
+        return home.aside().resolve("escrel-" + WHEN.format(Instant.now()) + "-" + why + Home.ENDING);
+    }
+
+    void clearNext() throws IOException {
+        for (Path left : Disk.files(home.folder(), Home.NEXT, "")) {
+            Files.deleteIfExists(left);
+        }
+    }
+
+    private void migrateNext() throws SQLException {
+        try {
+            flyway(home.next()).migrate();
+        } catch (FlywayException e) {
+            throw new SQLException("the database could not be brought to this version", e);
+        }
+        try (Database next = Database.open(home.next())) {
+            if (next.version() != NEWEST) {
+                throw new SQLException("the migrations end at %d, not at %d".formatted(next.version(), NEWEST));
+            }
+            next.readThrough();
+            next.shutDown();
+        }
+    }
+
+    private Flyway flyway(Path file) {
+        return Flyway.configure()
+                .dataSource(Database.url(file), "sa", "")
+                .locations("classpath:db/migration")
+                .javaMigrations(new MoveMediaOut(media))
+                .load();
+    }
+}
