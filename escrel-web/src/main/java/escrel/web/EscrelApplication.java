@@ -28,6 +28,8 @@ public class EscrelApplication {
     /** Kept free on the disk: the database breaks when it cannot write to its end. */
     private static final long RESERVE_MEGABYTES = 32;
 
+    private static final int DEMO_PORT = 8742;
+
     /** Command line: {@code [--port N] [--address A] [--escrel.home=FOLDER]} and any Spring property. */
     public static void main(String[] args) {
         try {
@@ -75,7 +77,9 @@ public class EscrelApplication {
         Home home =
                 new Home(Path.of(environment.getRequiredProperty("escrel.home")).toAbsolutePath());
         long reserve = environment.getProperty("escrel.reserve-megabytes", Long.class, RESERVE_MEGABYTES) << 20;
-        Ground ground = Opening.open(home, reserve);
+        boolean demo = environment.getProperty("escrel.demo", Boolean.class, false);
+        Opening.Kind kind = demo ? Opening.Kind.DEMO : Opening.Kind.REAL;
+        Ground ground = Opening.open(home, kind, reserve);
         ConfigurableListableBeanFactory beans = context.getBeanFactory();
         beans.registerSingleton("ground", ground);
         ((DefaultSingletonBeanRegistry) beans).registerDisposableBean("ground", ground::close);
@@ -89,10 +93,14 @@ public class EscrelApplication {
 
     /** The two switches people type, in the form Spring takes. */
     private static String[] plain(String[] args) {
-        String[] out = new String[args.length];
+        String[] out = new String[args.length + 1];
         int n = 0;
+        boolean demo = false;
+        boolean port = false;
         for (int i = 0; i < args.length; i++) {
             boolean hasValue = i + 1 < args.length;
+            demo |= args[i].equals("--escrel.demo=true");
+            port |= args[i].equals("--port") || args[i].startsWith("--server.port");
             if (args[i].equals("--port") && hasValue) {
                 out[n++] = "--server.port=" + args[++i];
             } else if (args[i].equals("--address") && hasValue) {
@@ -100,6 +108,10 @@ public class EscrelApplication {
             } else {
                 out[n++] = args[i];
             }
+        }
+        if (demo && !port) {
+            // beside the real workshop, not in its way
+            out[n++] = "--server.port=" + DEMO_PORT;
         }
         return Arrays.copyOf(out, n);
     }

@@ -81,8 +81,7 @@ class Library {
     /** Makes a sheet that waits this workshop's own. */
     @Transactional
     public void accept(String calibre, int version) {
-        boolean waits = sheets.waiting().stream()
-                .anyMatch(w -> w.calibre().equals(calibre) && w.version() == version);
+        boolean waits = sheets.waiting().stream().anyMatch(w -> w.calibre().equals(calibre) && w.version() == version);
         if (!waits) {
             throw refuse("No sheet of “" + calibre + "” waits under that number");
         }

@@ -26,11 +26,13 @@ import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
@@ -39,6 +41,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills an empty folder with the demo workshop when the demo was asked for. */
 @Component
@@ -53,9 +56,18 @@ class DemoWorkshop implements ApplicationRunner {
     private final Sheets sheets;
     private final Photos photos;
     private final Recordings recordings;
+    private final TransactionTemplate transaction;
     private final Instant today;
 
-    DemoWorkshop(JobMapper jobs, Workshop workshop, Sheets sheets, Photos photos, Recordings recordings, Clock clock) {
+    DemoWorkshop(
+            JobMapper jobs,
+            Workshop workshop,
+            Sheets sheets,
+            Photos photos,
+            Recordings recordings,
+            TransactionTemplate transaction,
+            Clock clock) {
+        this.transaction = transaction;
         this.jobs = jobs;
         this.workshop = workshop;
         this.sheets = sheets;
@@ -64,11 +76,15 @@ class DemoWorkshop implements ApplicationRunner {
         this.today = clock.instant().truncatedTo(ChronoUnit.HOURS);
     }
 
+    /** All of it or nothing: an interrupted start begins again. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
-        if (jobs.count() > 0) {
-            return;
+    public void run(ApplicationArguments args) {
+        if (jobs.count() == 0) {
+            transaction.executeWithoutResult(t -> fill());
         }
+    }
+
+    private void fill() {
         CalibreSheet cv12 = sheet("cv-12");
         CalibreSheet l43 = sheet("l-43");
         sheet("cv-24");
@@ -82,22 +98,28 @@ class DemoWorkshop implements ApplicationRunner {
         harbourMaster(cv12);
         quayWatch();
         // independent of each other, and two cores halve the wait
+        Map<String, CalibreSheet> bySheet = new HashMap<>();
+        FinishedServices.ALL.forEach(
+                p -> bySheet.put(p.calibre(), sheets.latest(p.calibre()).orElseThrow()));
         Map<Integer, Story> past = new ConcurrentHashMap<>();
         FinishedServices.ALL.parallelStream()
                 .forEach(p -> past.put(
                         p.job(),
-                        FinishedServices.tell(p, sheets.latest(p.calibre()).orElseThrow(), daysAgo(p.daysAgo()))));
+                        FinishedServices.tell(
+                                p, Objects.requireNonNull(bySheet.get(p.calibre())), daysAgo(p.daysAgo()))));
         FinishedServices.ALL.forEach(p -> workshop.keep(
                 p.job(),
                 daysAgo(p.daysAgo()),
                 Objects.requireNonNull(past.get(p.job())).steps()));
     }
 
-    private CalibreSheet sheet(String id) throws IOException {
+    private CalibreSheet sheet(String id) {
         try (InputStream in = new ClassPathResource("demo/calibres/" + id + ".json").getInputStream()) {
             CalibreSheet sheet = SheetJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
             sheets.keep(sheet);
             return sheet;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -12,7 +12,6 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -213,11 +212,20 @@ final class Database implements AutoCloseable {
         }
     }
 
-    /** When the newest step was recorded; nothing when there is none. */
-    Optional<OffsetDateTime> newestStep() throws SQLException {
+    /** Says what the workshop is for. */
+    void mark(Opening.Kind kind) throws SQLException {
+        try (PreparedStatement statement =
+                connection.prepareStatement("insert into setting (name, given) values ('kind', ?)")) {
+            statement.setString(1, kind.name());
+            statement.executeUpdate();
+        }
+    }
+
+    /** What the workshop is for; a real one where it does not say. */
+    Opening.Kind kind() throws SQLException {
         try (Statement statement = connection.createStatement();
-                ResultSet row = statement.executeQuery("select max(recorded_at) from step")) {
-            return row.next() ? Optional.ofNullable(row.getObject(1, OffsetDateTime.class)) : Optional.empty();
+                ResultSet row = statement.executeQuery("select given from setting where name = 'kind'")) {
+            return row.next() ? Opening.Kind.valueOf(row.getString(1)) : Opening.Kind.REAL;
         }
     }
 

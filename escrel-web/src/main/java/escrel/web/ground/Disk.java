@@ -111,4 +111,13 @@ public final class Disk {
         }
         return false;
     }
+
+    /** What the database says went wrong, in its first line and without its numbers. */
+    public static String firstLine(Exception e) {
+        return String.valueOf(e.getMessage())
+                .lines()
+                .findFirst()
+                .orElse("unreadable")
+                .replaceAll("\\s*\\[\\d+-\\d+]", "");
+    }
 }

@@ -31,10 +31,14 @@ final class Migrations {
         this.media = new MediaStore(home.media());
     }
 
-    /** Makes the first database of a folder. */
-    void begin() throws IOException, SQLException {
+    /** Makes the first database of a folder and says in it what it is for. */
+    void begin(Opening.Kind kind) throws IOException, SQLException {
         clearNext();
         migrateNext();
+        try (Database next = Database.open(home.next())) {
+            next.mark(kind);
+            next.shutDown();
+        }
         Disk.putInPlace(home.next(), home.database());
     }
 

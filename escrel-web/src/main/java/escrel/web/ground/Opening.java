@@ -20,27 +20,36 @@ import org.jspecify.annotations.Nullable;
  * up to what the journal says, makes it anew from the base when it is damaged or gone, or says plainly why it cannot.
  */
 public final class Opening {
+    /** What a workshop is for. The demo never fills a real one, however empty that is. */
+    public enum Kind {
+        REAL,
+        DEMO
+    }
+
     private final Home home;
+    private final Kind kind;
     private final Migrations migrations;
     private final List<String> told = new ArrayList<>();
 
-    private Opening(Home home) {
+    private Opening(Home home, Kind kind) {
         this.home = home;
+        this.kind = kind;
         this.migrations = new Migrations(home);
     }
 
     /**
      * Opens a folder; it is locked for others until the {@link Ground} is closed.
      *
+     * @param kind what a folder that is begun is for
      * @param reserveBytes how much room is kept free on the disk, 0 for none
      * @throws GroundException with three sentences
      */
-    public static Ground open(Home home, long reserveBytes) {
+    public static Ground open(Home home, Kind kind, long reserveBytes) {
         home.make();
         FileLock lock = lock(home);
         boolean opened = false;
         try {
-            Ground ground = new Opening(home).open(lock, reserveBytes);
+            Ground ground = new Opening(home, kind).open(lock, reserveBytes);
             opened = true;
             return ground;
         } catch (IOException e) {
@@ -48,7 +57,7 @@ public final class Opening {
         } catch (SQLException e) {
             throw Disk.isFull(e)
                     ? refused("the disk is full", e)
-                    : refused("the database could not be opened: " + firstLine(e), e);
+                    : refused("the database could not be opened: " + Disk.firstLine(e), e);
         } finally {
             if (!opened) {
                 release(lock);
@@ -65,7 +74,7 @@ public final class Opening {
         return refusal;
     }
 
-    private static FileLock lock(Home home) {
+    static FileLock lock(Home home) {
         try {
             FileChannel channel = FileChannel.open(home.lock(), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             FileLock lock = null;
@@ -103,7 +112,7 @@ public final class Opening {
         boolean fresh = false;
         if (!Files.exists(home.database()) && Base.newestFirst(home.journal()).isEmpty()) {
             requireNothingLost();
-            migrations.begin();
+            migrations.begin(kind);
             fresh = true;
         }
         boolean clean = closedWell();
@@ -144,6 +153,12 @@ public final class Opening {
         boolean done = false;
         try (Database database = Database.open(home.database())) {
             Database.Position at = database.position().orElseThrow(() -> new SQLException("it has no place"));
+            if (kind == Kind.DEMO && database.kind() == Kind.REAL) {
+                throw new GroundException(
+                        "This folder holds a real workshop, not the demo",
+                        "Nothing was changed.",
+                        "Start it with ./escrel start, or name another folder for the demo in ESCREL_HOME.");
+            }
             boolean goesOn =
                     !read.isEmpty() && read.last() == at.number() && read.hash().equals(at.hash());
             boolean based = !Base.newestFirst(home.journal()).isEmpty();
@@ -281,7 +296,7 @@ public final class Opening {
             }
             return null;
         } catch (SQLException e) {
-            return firstLine(e);
+            return Disk.firstLine(e);
         } catch (RuntimeException e) {
             // a torn file shows in the depths of the database, in whatever way
             return "it could not be read to its end";
@@ -298,10 +313,5 @@ public final class Opening {
         try (Database database = Database.open(file)) {
             return database.version();
         }
-    }
-
-    private static String firstLine(Exception e) {
-        String message = String.valueOf(e.getMessage());
-        return message.lines().findFirst().orElse("unreadable").replaceAll("\\s*\\[\\d+-\\d+\\]", "");
     }
 }

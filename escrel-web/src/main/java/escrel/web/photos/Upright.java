@@ -35,7 +35,8 @@ final class Upright {
                 byte[] segment = new byte[Math.max(0, in.readUnsignedShort() - 2)];
                 in.readFully(segment);
                 if (marker == 0xe1 && begins(segment)) {
-                    return orientation(ByteBuffer.wrap(segment, EXIF.length, segment.length - EXIF.length).slice());
+                    return orientation(ByteBuffer.wrap(segment, EXIF.length, segment.length - EXIF.length)
+                            .slice());
                 }
             }
             return AS_IT_IS;
@@ -46,7 +47,8 @@ final class Upright {
     }
 
     private static boolean begins(byte[] segment) {
-        return segment.length > EXIF.length && ByteBuffer.wrap(segment, 0, EXIF.length).equals(ByteBuffer.wrap(EXIF));
+        return segment.length > EXIF.length
+                && ByteBuffer.wrap(segment, 0, EXIF.length).equals(ByteBuffer.wrap(EXIF));
     }
 
     private static int orientation(ByteBuffer tiff) {

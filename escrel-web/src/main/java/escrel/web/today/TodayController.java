@@ -1,6 +1,7 @@
 package escrel.web.today;
 
 import escrel.core.handover.Stage;
+import escrel.web.upkeep.Backups;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -15,9 +16,11 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 class TodayController {
     private final TodayMapper mapper;
+    private final Backups backups;
     private final Clock clock;
 
-    TodayController(TodayMapper mapper, Clock clock) {
+    TodayController(TodayMapper mapper, Backups backups, Clock clock) {
+        this.backups = backups;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -68,6 +71,9 @@ class TodayController {
         model.addAttribute(
                 "gone",
                 mapper.lastGone().stream().map(l -> Row.of(l, clock.instant())).toList());
+        model.addAttribute("backup", backups.newest().orElse(null));
+        model.addAttribute("backupLate", backups.isOverdue());
+        model.addAttribute("backupFault", backups.fault().orElse(null));
         return "today/today";
     }
 

@@ -1,6 +1,5 @@
 package escrel.web.dossier;
 
-import java.util.UUID;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.web.storage.Json;
@@ -9,10 +8,10 @@ import escrel.web.testing.Visitor;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A job out and in again is the same job. */

@@ -23,7 +23,7 @@ final class Bench implements AutoCloseable {
 
     private Bench(Home home, long reserve) {
         this.home = home;
-        this.ground = Opening.open(home, reserve);
+        this.ground = Opening.open(home, Opening.Kind.REAL, reserve);
         JdbcConnectionPool pool = JdbcConnectionPool.create(ground.url(), "sa", "");
         this.data = new JournalledDataSource(pool, ground.ledger(), () -> {
             pool.dispose();
@@ -68,7 +68,8 @@ final class Bench implements AutoCloseable {
         List<String> names = new ArrayList<>();
         try (Connection connection = data.getConnection();
                 Statement statement = connection.createStatement();
-                ResultSet rows = statement.executeQuery("select name from setting order by name")) {
+                ResultSet rows =
+                        statement.executeQuery("select name from setting where name <> 'kind' order by name")) {
             while (rows.next()) {
                 names.add(rows.getString(1));
             }

@@ -51,7 +51,7 @@ public final class EscrelServer implements AutoCloseable {
 
     private void start() {
         context = EscrelApplication.application()
-                .run("--escrel.home=" + home, "--server.port=0", "--escrel.demo=" + withDemo);
+                .run("--escrel.home=" + home, "--server.port=0", "--escrel.demo=" + withDemo, "--escrel.upkeep=false");
     }
 
     /** Stops and starts again on the same folder; the port changes. */

@@ -1,0 +1,196 @@
+package escrel.web.upkeep;
+
+import escrel.core.MendableException;
+import escrel.web.ground.Backup;
+import escrel.web.ground.Disk;
+import escrel.web.ground.Ground;
+import escrel.web.ground.GroundException;
+import escrel.web.ground.Manifest;
+import escrel.web.storage.SettingMapper;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The workshop's backups. Each is proved as it is made: the database is made anew from base and journal and read from end to
+ * end, and every medium is read and compared with its name.
+ */
+@Component
+public class Backups {
+    private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
+    private static final String HOURS = "backup hours";
+    private static final String KEEP = "backup keep";
+    private static final String FOLDER = "backup folder";
+    private static final String FAULT = "backup fault";
+
+    private final Ground ground;
+    private final SettingMapper settings;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+    private final ReentrantLock one = new ReentrantLock();
+
+    Backups(Ground ground, SettingMapper settings, TransactionTemplate transaction, Clock clock) {
+        this.ground = ground;
+        this.settings = settings;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    /**
+     * A backup there is.
+     *
+     * @param readable whether it says of itself what is in it
+     */
+    public record Kept(Path file, Instant at, int jobs, int steps, int media, boolean readable) {}
+
+    /** How the workshop wants them; daily, two weeks of them in the folder itself, until somebody says otherwise. */
+    public BackupPlan plan() {
+        return new BackupPlan(
+                settings.find(HOURS).map(Integer::parseInt).orElse(BackupPlan.EVERY_DAY),
+                settings.find(KEEP).map(Integer::parseInt).orElse(BackupPlan.TWO_WEEKS),
+                settings.find(FOLDER).map(Path::of).orElse(ground.home().backups()));
+    }
+
+    /** Changes how they are made. */
+    public void plan(int hours, int keep, String folder) {
+        BackupPlan plan = BackupPlan.of(hours, keep, folder);
+        transaction.executeWithoutResult(t -> {
+            settings.put(HOURS, String.valueOf(plan.hours()));
+            settings.put(KEEP, String.valueOf(plan.keep()));
+            settings.put(FOLDER, plan.folder().toString());
+        });
+    }
+
+    /** Those there are, the newest first. */
+    public List<Kept> all() {
+        List<Kept> all = new ArrayList<>();
+        for (Path file : Backup.all(plan().folder())) {
+            all.add(0, kept(file));
+        }
+        return all;
+    }
+
+    private static Kept kept(Path file) {
+        try {
+            Manifest manifest = Manifest.of(file);
+            return new Kept(
+                    file,
+                    manifest.madeAt(),
+                    manifest.jobs(),
+                    manifest.steps(),
+                    manifest.media().size(),
+                    true);
+        } catch (GroundException e) {
+            return new Kept(file, Instant.EPOCH, 0, 0, 0, false);
+        }
+    }
+
+    /** The newest one that can be gone back to. */
+    public Optional<Kept> newest() {
+        List<Path> files = Backup.all(plan().folder());
+        for (int i = files.size() - 1; i >= 0; i--) {
+            Kept kept = kept(files.get(i));
+            if (kept.readable()) {
+                return Optional.of(kept);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether they lie on the disk on which the workshop lies: a dead disk would take both. */
+    public boolean onSameDisk() {
+        try {
+            Path folder = plan().folder();
+            Path there = Files.exists(folder) ? folder : ground.home().folder();
+            return Files.getFileStore(there)
+                    .equals(Files.getFileStore(ground.home().folder()));
+        } catch (IOException e) {
+            // a folder that cannot be asked is not there just now
+            return false;
+        }
+    }
+
+    /** Why the last attempt failed; nothing when it did not. */
+    public Optional<String> fault() {
+        return settings.find(FAULT).filter(f -> !f.isEmpty());
+    }
+
+    /** Whether one is due by the plan. */
+    public boolean isDue() {
+        BackupPlan plan = plan();
+        if (plan.hours() == 0) {
+            return false;
+        }
+        Instant before = clock.instant().minus(Duration.ofHours(plan.hours()));
+        return newest().filter(k -> k.at().isAfter(before)).isEmpty();
+    }
+
+    /** Whether one is overdue so far that the first page should say so. */
+    public boolean isOverdue() {
+        BackupPlan plan = plan();
+        Instant before = clock.instant().minus(Duration.ofHours(2L * Math.max(1, plan.hours()) + 1));
+        return plan.hours() > 0 && newest().filter(k -> k.at().isAfter(before)).isEmpty();
+    }
+
+    /**
+     * Makes one now and lets go of the oldest.
+     *
+     * @throws MendableException when it could not be made; the fault is remembered for the first page
+     */
+    public Backup.Made make() {
+        if (!one.tryLock()) {
+            throw new MendableException(
+                    "A backup is being made already",
+                    "Nothing was changed.",
+                    "Wait until it is done; this page says so.");
+        }
+        try {
+            BackupPlan plan = plan();
+            Backup.Made made = Backup.beside(ground.home(), plan.folder());
+            Backup.keepNewest(plan.folder(), plan.keep());
+            remember("");
+            return made;
+        } catch (IOException e) {
+            throw failed(Disk.words(e), e);
+        } catch (SQLException e) {
+            throw failed(Disk.firstLine(e), e);
+        } catch (GroundException e) {
+            throw failed(e.whatHappened(), e);
+        } finally {
+            one.unlock();
+        }
+    }
+
+    private MendableException failed(String why, Exception cause) {
+        LOG.warn("no backup was made", cause);
+        try {
+            remember(why);
+        } catch (RuntimeException e) {
+            // a disk too full for the backup is too full for this, too: the page that asked says it
+            cause.addSuppressed(e);
+        }
+        return new MendableException(
+                "No backup was made: " + why,
+                "The workshop's records are as they were, and so are the earlier backups.",
+                "Make room or choose another folder, and make one now.");
+    }
+
+    private void remember(String fault) {
+        if (!fault.equals(settings.find(FAULT).orElse(""))) {
+            String kept = fault.length() <= 300 ? fault : fault.substring(0, 300);
+            transaction.executeWithoutResult(t -> settings.put(FAULT, kept));
+        }
+    }
+}
