@@ -28,7 +28,8 @@ public final class SheetCheck {
     /** Every fault as a sentence with the culprit's name and value; empty for a sound sheet. */
     public static List<String> faultsOf(CalibreSheet sheet) {
         SheetCheck check = new SheetCheck(sheet);
-        if (check.sizes()) {
+        check.faults.addAll(Oversize.of(sheet));
+        if (check.faults.isEmpty() && check.sizes()) {
             check.faults.addAll(MissingFields.of(sheet));
             if (check.faults.isEmpty()) {
                 check.codes();

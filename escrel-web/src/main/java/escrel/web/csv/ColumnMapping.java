@@ -26,7 +26,12 @@ record ColumnMapping(
     static ColumnMapping guess(ForeignCsv file) {
         String position = like(file, "pos");
         Map<String, Position> words = new LinkedHashMap<>();
-        file.words(position).forEach(w -> words.put(w, ForeignCsv.guess(w)));
+        for (String word : file.words(position)) {
+            Position guess = ForeignCsv.guess(word);
+            if (guess != null) {
+                words.put(word, guess);
+            }
+        }
         return new ColumnMapping(position, like(file, "rate"), like(file, "amp"), like(file, "beat"), words);
     }
 
@@ -38,7 +43,7 @@ record ColumnMapping(
     }
 
     /** The readings of a file, all or none. */
-    List<Reading> read(ForeignCsv file, LiftAngle liftAngle, BeatRate beatRate) {
+    List<Reading> read(ForeignCsv file, LiftAngle liftAngle, @Nullable BeatRate beatRate) {
         if (!file.heading().contains(position)) {
             throw CsvRow.refuse("No column was chosen for the position");
         }
@@ -49,10 +54,10 @@ record ColumnMapping(
         return readings;
     }
 
-    private Reading reading(CsvRow row, LiftAngle liftAngle, BeatRate beatRate) {
+    private Reading reading(CsvRow row, LiftAngle liftAngle, @Nullable BeatRate beatRate) {
         Position where = positions.get(row.text(position));
         if (where == null) {
-            throw row.refuse(position, "“" + row.text(position) + "” was given no position");
+            throw row.refuse(position, "it is not said which position “" + row.text(position) + "” means");
         }
         Measured rateRead = single(row, rate, -5_000, 5_000);
         Measured amplitudeRead = single(row, amplitude, 0, 400);

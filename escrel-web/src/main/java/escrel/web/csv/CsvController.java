@@ -1,10 +1,12 @@
 package escrel.web.csv;
 
 import escrel.core.quantity.BeatRate;
+import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
+import escrel.core.timing.readings.Wound;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -64,15 +66,17 @@ class CsvController {
         String text = new String(file.getBytes(), StandardCharsets.UTF_8);
         ForeignCsv csv = ForeignCsv.of(text);
         if (ReadingsCsv.isOurs(csv.heading())) {
-            return append(number, seq, ReadingsCsv.read(text), flash);
+            return append(number, seq, ReadingsCsv.read(csv), flash);
         }
         OpenJob job = workshop.load(number);
         Optional<ColumnMapping> remembered =
                 mappings.find(key(csv)).map(json -> Json.MAPPER.readValue(json, ColumnMapping.class));
         ColumnMapping mapping = remembered.orElseGet(() -> ColumnMapping.guess(csv));
-        Map<String, Position> words = new LinkedHashMap<>();
-        csv.words(mapping.position())
-                .forEach(w -> words.put(w, mapping.positions().getOrDefault(w, ForeignCsv.guess(w))));
+        Map<String, String> words = new LinkedHashMap<>();
+        for (String word : csv.words(mapping.position())) {
+            Position known = mapping.positions().getOrDefault(word, ForeignCsv.guess(word));
+            words.put(word, known == null ? "" : known.name());
+        }
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("file", csv);
         model.addAttribute("text", text);
@@ -80,6 +84,8 @@ class CsvController {
         model.addAttribute("words", words);
         model.addAttribute("remembered", remembered.isPresent());
         model.addAttribute("states", ReadingState.values());
+        model.addAttribute("fittings", Fitted.values());
+        model.addAttribute("winds", Wound.values());
         return "csv/mapping";
     }
 
@@ -95,19 +101,21 @@ class CsvController {
             @RequestParam(defaultValue = "") String amplitudeColumn,
             @RequestParam(defaultValue = "") String beatErrorColumn,
             @RequestParam(defaultValue = "") List<String> word,
-            @RequestParam(defaultValue = "") List<Position> means,
+            @RequestParam(defaultValue = "") List<String> means,
             @ModelAttribute OccasionForm occasion,
             RedirectAttributes flash) {
         ForeignCsv csv = ForeignCsv.of(text);
         Map<String, Position> words = new LinkedHashMap<>();
         for (int i = 0; i < Math.min(word.size(), means.size()); i++) {
-            words.put(word.get(i), means.get(i));
+            for (Position position : Position.values()) {
+                if (position.name().equals(means.get(i))) {
+                    words.put(word.get(i), position);
+                }
+            }
         }
-        csv.words(positionColumn).forEach(w -> words.putIfAbsent(w, ForeignCsv.guess(w)));
         ColumnMapping mapping = new ColumnMapping(positionColumn, rateColumn, amplitudeColumn, beatErrorColumn, words);
         OpenJob job = workshop.load(number);
-        BeatRate beats =
-                job.sheet() == null ? BeatRate.of(18_000) : job.sheet().data().beatRate();
+        BeatRate beats = job.sheet() == null ? null : job.sheet().data().beatRate();
         List<Reading> readings = mapping.read(csv, Analysis.liftAngle(job.sheet()), beats);
         mappings.forget(key(csv));
         mappings.insert(key(csv), Json.MAPPER.writeValueAsString(mapping));

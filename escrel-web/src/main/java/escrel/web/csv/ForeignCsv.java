@@ -2,6 +2,7 @@ package escrel.web.csv;
 
 import escrel.core.MendableException;
 import escrel.core.timing.readings.Position;
+import escrel.web.format.Texts;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -13,6 +14,7 @@ import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The CSV file of some timing machine: its heading and rows, the separator being whichever of comma, semicolon and tab
@@ -20,9 +22,10 @@ import org.apache.commons.csv.CSVRecord;
  */
 record ForeignCsv(List<String> heading, List<CSVRecord> rows) {
     private static final int LARGEST = 1_000_000;
+    private static final int MOST_ROWS = 2_000;
 
     static ForeignCsv of(String text) {
-        String body = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        String body = Texts.cleaned(text.startsWith("\uFEFF") ? text.substring(1) : text);
         if (body.isBlank()) {
             throw CsvRow.refuse("The file is empty");
         }
@@ -42,12 +45,16 @@ record ForeignCsv(List<String> heading, List<CSVRecord> rows) {
                                     heading.size()));
                 }
                 rows.add(row);
+                if (rows.size() > MOST_ROWS) {
+                    throw CsvRow.refuse("The file has more than %d rows".formatted(MOST_ROWS));
+                }
             }
             return new ForeignCsv(heading, rows);
         } catch (MendableException e) {
             throw e;
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw CsvRow.refuse("The file is no CSV that can be read: " + e.getMessage());
+            throw CsvRow.refuse(
+                    "The file is no CSV that can be read: two columns of one name, or a quote that never ends");
         }
     }
 
@@ -84,8 +91,8 @@ record ForeignCsv(List<String> heading, List<CSVRecord> rows) {
         return words;
     }
 
-    /** The position a machine's word most likely means; dial up where nothing fits. */
-    static Position guess(String word) {
+    /** The position a machine's word most likely means; nothing where none fits: a person says it then. */
+    static @Nullable Position guess(String word) {
         String w = word.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
         for (Position position : Position.values()) {
             if (w.equals(position.mark().toLowerCase(Locale.ROOT))
@@ -93,6 +100,6 @@ record ForeignCsv(List<String> heading, List<CSVRecord> rows) {
                 return position;
             }
         }
-        return Position.DIAL_UP;
+        return null;
     }
 }

@@ -15,17 +15,13 @@ import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /** Our own file of readings: everything a reading holds but its recording, so that it comes back as it went. */
@@ -65,8 +61,6 @@ public final class ReadingsCsv {
             .setHeader(COLUMNS)
             .setRecordSeparator("\r\n")
             .get();
-    private static final CSVFormat IN =
-            CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
 
     private ReadingsCsv() {}
 
@@ -108,13 +102,13 @@ public final class ReadingsCsv {
                         doubt(lift == null ? null : lift.heardBeatErrorMillis(), "%.4f"),
                         r.liftAngle().degrees(),
                         r.liftAngle().assumed(),
-                        r.beatRate().beatsPerHour(),
+                        r.beatRate() == null ? "" : r.beatRate().beatsPerHour(),
                         r.source(),
                         r.trace(),
-                        clock == null ? "" : clock.device(),
+                        clock == null ? "" : plain(clock.device()),
                         clock == null ? "" : clock.ppm(),
                         clock == null ? "" : clock.doubtPpm(),
-                        r.note());
+                        plain(r.note()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -122,17 +116,12 @@ public final class ReadingsCsv {
         return out.toString();
     }
 
-    /** The readings of one of our own files; a fault names row and column, and nothing is taken in then. */
-    static List<ReadingTaken> read(String text) {
-        List<ReadingTaken> out = new ArrayList<>();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), IN)) {
-            for (CSVRecord csv : parser) {
-                out.add(taken(new CsvRow(csv)));
-            }
-        } catch (IOException | UncheckedIOException e) {
-            throw CsvRow.refuse("The file is no CSV that can be read");
-        }
-        return out;
+    /**
+     * The readings of one of our own files, whatever a spreadsheet made of its separator; a fault names row and column, and
+     * nothing is taken in then.
+     */
+    static List<ReadingTaken> read(ForeignCsv file) {
+        return file.rows().stream().map(row -> taken(new CsvRow(row))).toList();
     }
 
     private static ReadingTaken taken(CsvRow row) {
@@ -158,10 +147,10 @@ public final class ReadingsCsv {
                 angle == null
                         ? LiftAngle.ASSUMED_52
                         : assumed ? new LiftAngle(angle, LiftAngle.Basis.ASSUMED) : LiftAngle.known(angle),
-                BeatRate.of(beats == null ? 18_000 : beats),
+                beats == null ? null : BeatRate.of(beats),
                 row.one("source", Source.class, Source.IMPORTED),
                 row.one("trace", Trace.class, Trace.NOT_SAID),
-                row.text("note"),
+                asTyped(row.text("note")),
                 clock(row),
                 null);
         return new ReadingTaken(
@@ -178,7 +167,18 @@ public final class ReadingsCsv {
             return null;
         }
         Double ppm = row.number("clock_ppm", -5_000, 5_000);
-        return new DeviceClock(row.text("device"), ppm == null ? 0 : ppm, row.number("clock_doubt_ppm", 0, 5_000));
+        return new DeviceClock(
+                asTyped(row.text("device")), ppm == null ? 0 : ppm, row.number("clock_doubt_ppm", 0, 5_000));
+    }
+
+    /** A spreadsheet takes a text that begins so for a formula: a typed one is told apart, and comes back as it was. */
+    private static String plain(String text) {
+        boolean formula = !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
+        return formula || text.startsWith("'") ? "'" + text : text;
+    }
+
+    private static String asTyped(String text) {
+        return text.startsWith("'") ? text.substring(1) : text;
     }
 
     private static String value(@Nullable Measured measured, String form) {

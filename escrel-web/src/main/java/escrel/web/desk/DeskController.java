@@ -105,7 +105,11 @@ class DeskController {
     DeskState sound(@PathVariable int number, @PathVariable String id, @RequestBody(required = false) byte[] body) {
         byte[] bytes = body == null ? new byte[0] : body;
         if (bytes.length % Float.BYTES != 0 || bytes.length > LARGEST_PIECE) {
-            throw new IllegalArgumentException("a piece of sound must be whole floats, was " + bytes.length + " bytes");
+            throw new MendableException(
+                    "A piece of sound of %d bytes is none: it has whole samples, %d bytes at most"
+                            .formatted(bytes.length, LARGEST_PIECE),
+                    "Readings taken are recorded; this piece was not heard.",
+                    "Begin to listen again.");
         }
         float[] piece = new float[bytes.length / Float.BYTES];
         ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer().get(piece);
@@ -125,7 +129,7 @@ class DeskController {
     @PostMapping("/jobs/{number}/desk/{id}/close")
     @ResponseBody
     String close(@PathVariable int number, @PathVariable String id) {
-        sessions.close(id);
+        sessions.close(number, id);
         return "ok";
     }
 

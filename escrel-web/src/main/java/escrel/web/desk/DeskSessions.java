@@ -33,7 +33,11 @@ class DeskSessions {
         return session;
     }
 
-    synchronized void close(String id) {
-        open.remove(id);
+    /** Ends a listening of this job; that of another is left alone. */
+    synchronized void close(int job, String id) {
+        DeskSession session = open.get(id);
+        if (session != null && session.job == job) {
+            open.remove(id);
+        }
     }
 }

@@ -121,6 +121,13 @@ class DevicesController {
     }
 
     private String keep(DeviceClock clock, String words, RedirectAttributes flash) {
+        Double doubt = clock.doubtPpm();
+        if (doubt == null || !(doubt <= LARGEST_PPM)) {
+            throw new MendableException(
+                    "A doubt of that size is no doubt that can be stated",
+                    "The calibration before this one still holds.",
+                    "State the doubt in millionths, at most 2000.");
+        }
         if (!(Math.abs(clock.ppm()) <= LARGEST_PPM)) {
             throw new MendableException(
                     "A clock that is %.0f ppm off is not credible".formatted(clock.ppm()),

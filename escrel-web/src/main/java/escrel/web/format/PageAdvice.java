@@ -1,5 +1,6 @@
 package escrel.web.format;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
@@ -18,6 +19,12 @@ class PageAdvice {
     @ModelAttribute("show")
     Show show() {
         return show;
+    }
+
+    /** Whether somebody had to show the passphrase, and may log out again. */
+    @ModelAttribute("loggedIn")
+    boolean loggedIn(HttpServletRequest request) {
+        return request.getUserPrincipal() != null;
     }
 
     @ModelAttribute("theme")

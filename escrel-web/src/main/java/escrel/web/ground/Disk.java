@@ -57,6 +57,16 @@ public final class Disk {
         }
     }
 
+    /** An empty file that others on this machine may not read. */
+    public static void createPrivate(Path file) throws IOException {
+        Files.createFile(file);
+        try {
+            Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+        } catch (UnsupportedOperationException e) {
+            // as for folders
+        }
+    }
+
     /** Deletes a folder with everything in it; what is not there is no fault. */
     public static void deleteAll(Path folder) throws IOException {
         if (!Files.exists(folder)) {

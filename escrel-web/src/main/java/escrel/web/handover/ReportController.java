@@ -6,6 +6,7 @@ import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import escrel.web.format.Show;
+import escrel.web.format.Texts;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.media.MediaStore;
@@ -95,7 +96,8 @@ class ReportController {
         builder.useSVGDrawer(new BatikSVGDrawer());
         font(builder, "AtkinsonHyperlegibleNext_400Regular.ttf", 400);
         font(builder, "AtkinsonHyperlegibleNext_700Bold.ttf", 700);
-        builder.withHtmlContent(html, "classpath:/");
+        // what is kept since is clean; what older versions kept may not be
+        builder.withHtmlContent(Texts.cleaned(html), "classpath:/");
         builder.toStream(out);
         try {
             builder.run();

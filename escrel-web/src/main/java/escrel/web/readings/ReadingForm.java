@@ -29,7 +29,7 @@ record ReadingForm(
     private static final Pattern FIGURE =
             Pattern.compile(NUMBER + "(?:\\s*(?:\\.\\.+|…|to|–|/)\\s*" + NUMBER + ")?", Pattern.CASE_INSENSITIVE);
 
-    Reading reading(Position position, LiftAngle liftAngle, BeatRate beatRate) {
+    Reading reading(Position position, LiftAngle liftAngle, @Nullable BeatRate beatRate) {
         Measured rateRead = figure("rate", rate, -5000, 5000);
         Measured amplitudeRead = figure("amplitude", amplitude, 0, 400);
         Measured beatErrorRead = figure("beat error", beatError, 0, 30);

@@ -169,8 +169,8 @@ class ReadingsController {
         return "redirect:/jobs/" + number + "/running";
     }
 
-    private static BeatRate beatRate(OpenJob job) {
-        return job.sheet() == null ? BeatRate.of(18_000) : job.sheet().data().beatRate();
+    private static @Nullable BeatRate beatRate(OpenJob job) {
+        return job.sheet() == null ? null : job.sheet().data().beatRate();
     }
 
     /** Back to the set just read, with the next position up. */

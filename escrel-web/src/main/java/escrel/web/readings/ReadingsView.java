@@ -152,6 +152,7 @@ record ReadingsView(
                 && reading != null
                 && amplitude != null
                 && error != null
+                && reading.beatRate() != null
                 && !amplitude.isBound()
                 && !error.isBound()) {
             // M4: what the beat error means at the balance

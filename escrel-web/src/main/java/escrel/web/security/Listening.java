@@ -29,9 +29,13 @@ public final class Listening {
     }
 
     static boolean onLoopback(Environment environment) {
+        String address = environment.getProperty("server.address", "127.0.0.1");
+        if (address.isBlank()) {
+            // nothing named means everywhere
+            return false;
+        }
         try {
-            return InetAddress.getByName(environment.getProperty("server.address", "127.0.0.1"))
-                    .isLoopbackAddress();
+            return InetAddress.getByName(address).isLoopbackAddress();
         } catch (UnknownHostException e) {
             return false;
         }

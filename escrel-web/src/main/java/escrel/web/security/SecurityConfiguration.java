@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.env.Environment;
@@ -19,8 +20,8 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
-import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 
 /** Everything about who may do what over HTTP. */
 @Configuration
@@ -31,11 +32,14 @@ class SecurityConfiguration {
                     + "base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, Environment environment) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, Environment environment, LoginThrottle throttle) throws Exception {
         boolean loopback = Listening.onLoopback(environment);
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        http.addFilterBefore(new Doors(), CsrfFilter.class);
         // the token lives in a cookie, so that a page left open survives a restart of the application
-        http.csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository())
-                .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()));
+        http.csrf(csrf ->
+                csrf.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                 .permissionsPolicyHeader(p -> p.policy("microphone=(self), camera=(self)"))
                 .referrerPolicy(Customizer.withDefaults()));
@@ -44,20 +48,22 @@ class SecurityConfiguration {
             http.authorizeHttpRequests(all -> all.anyRequest().permitAll());
             http.addFilterBefore(new HostGuard(), AuthorizationFilter.class);
         } else {
-            HttpSessionRequestCache cache = new HttpSessionRequestCache();
-            cache.setRequestMatcher(request -> request.getHeader("HX-Request") == null);
-            http.requestCache(c -> c.requestCache(cache));
+            // nothing is remembered of whoever has not shown the passphrase
+            http.requestCache(c -> c.disable());
             http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/actuator/health", "/login")
                     .permitAll()
                     .anyRequest()
                     .authenticated());
-            http.formLogin(login -> login.loginPage("/login").defaultSuccessUrl("/"));
+            http.addFilterAfter(throttle, Doors.class);
+            http.formLogin(login -> login.loginPage("/login")
+                    .successHandler(throttle.right("/"))
+                    .failureHandler(throttle.wrong("/login?wrong")));
+            http.logout(out -> out.logoutUrl("/logout").logoutSuccessUrl("/login?out"));
             http.exceptionHandling(e -> e.authenticationEntryPoint((request, response, denied) -> {
                 if (request.getHeader("HX-Request") != null) {
                     response.setHeader("HX-Redirect", "/login");
                     response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
                 } else {
-                    cache.saveRequest(request, response);
                     response.sendRedirect("/login");
                 }
             }));
@@ -76,8 +82,25 @@ class SecurityConfiguration {
     }
 
     @Bean
+    LoginThrottle loginThrottle() {
+        return new LoginThrottle(System::nanoTime);
+    }
+
+    /** A text longer than the hash can take is wrong, not a fault. */
+    @Bean
     PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+        BCryptPasswordEncoder hash = new BCryptPasswordEncoder();
+        return new PasswordEncoder() {
+            @Override
+            public @Nullable String encode(@Nullable CharSequence raw) {
+                return hash.encode(raw);
+            }
+
+            @Override
+            public boolean matches(@Nullable CharSequence raw, @Nullable String encoded) {
+                return raw != null && PassphraseCommand.fits(raw.toString()) && hash.matches(raw, encoded);
+            }
+        };
     }
 
     /** One restorer, one passphrase. */

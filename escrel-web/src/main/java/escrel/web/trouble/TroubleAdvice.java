@@ -1,20 +1,34 @@
 package escrel.web.trouble;
 
 import escrel.core.MendableException;
+import escrel.web.format.Texts;
+import escrel.web.ground.Disk;
+import escrel.web.ground.NoRoomException;
 import escrel.web.job.NoSuchJobException;
 import escrel.web.job.RecordedElsewhereException;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.validation.BindException;
 import org.springframework.validation.FieldError;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
@@ -33,14 +47,65 @@ class TroubleAdvice {
         return page(request, status, e.whatHappened(), e.whatIsSafe(), e.whatToDo());
     }
 
-    @ExceptionHandler(MaxUploadSizeExceededException.class)
-    ModelAndView tooLarge(MaxUploadSizeExceededException e, HttpServletRequest request) {
+    @ExceptionHandler({MaxUploadSizeExceededException.class, MultipartException.class})
+    ModelAndView upload(Exception e, HttpServletRequest request) {
         return page(
                 request,
-                HttpStatus.CONTENT_TOO_LARGE,
-                "The file is larger than 64 MB",
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "What was sent could not be taken apart: it was cut off, or is larger than anything Escrel takes",
                 UNCHANGED,
-                "Take a shorter recording (a minute is plenty) or a smaller picture.");
+                "Send it again.");
+    }
+
+    /** Two at once: the other one was first. */
+    @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
+    ModelAndView atOnce(Exception e, HttpServletRequest request) {
+        LOG.info("{} {} met another at the same moment", request.getMethod(), request.getRequestURI(), e);
+        return page(
+                request,
+                HttpStatus.CONFLICT,
+                "Something else was recorded at the same moment",
+                UNCHANGED,
+                "Reload the page, look, and send it again.");
+    }
+
+    @ExceptionHandler({
+        HttpMediaTypeNotSupportedException.class,
+        HttpMediaTypeNotAcceptableException.class,
+        HttpMessageNotReadableException.class,
+        ServletRequestBindingException.class
+    })
+    ModelAndView unreadable(Exception e, HttpServletRequest request) {
+        HttpStatus status = e instanceof HttpMediaTypeNotSupportedException
+                ? HttpStatus.UNSUPPORTED_MEDIA_TYPE
+                : e instanceof HttpMediaTypeNotAcceptableException
+                        ? HttpStatus.NOT_ACCEPTABLE
+                        : HttpStatus.UNPROCESSABLE_CONTENT;
+        return page(
+                request,
+                status,
+                "What was sent has not the form this address takes",
+                UNCHANGED,
+                "Go back, reload the page and send it again.");
+    }
+
+    /** Core refuses what cannot exist, by name and bound. */
+    @ExceptionHandler(IllegalArgumentException.class)
+    ModelAndView impossible(IllegalArgumentException e, HttpServletRequest request) {
+        LOG.info("{} {} sent what cannot be", request.getMethod(), request.getRequestURI(), e);
+        String message = String.valueOf(e.getMessage());
+        boolean ours = message.contains("escrel.") || message.contains("java.") || message.contains("No enum");
+        return page(
+                request,
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                ours ? "Something that was sent cannot be" : "That cannot be: " + shortened(message),
+                UNCHANGED,
+                "Correct it and send it again.");
+    }
+
+    private static String shortened(String text) {
+        String plain = Texts.cleaned(text);
+        return plain.length() <= 300 ? plain : plain.substring(0, 300) + "…";
     }
 
     @ExceptionHandler(BindException.class)
@@ -48,7 +113,8 @@ class TroubleAdvice {
         FieldError field = e.getFieldError();
         String what = field == null
                 ? "Something on the form could not be read"
-                : "“" + field.getRejectedValue() + "” in the field " + plain(field.getField()) + " could not be read";
+                : "“" + shortened(String.valueOf(field.getRejectedValue())) + "” in the field "
+                        + plain(field.getField()) + " could not be read";
         return page(request, HttpStatus.UNPROCESSABLE_CONTENT, what, UNCHANGED, "Correct the field and send it again.");
     }
 
@@ -57,8 +123,8 @@ class TroubleAdvice {
         return page(
                 request,
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "“" + e.getValue() + "” in the field " + plain(String.valueOf(e.getPropertyName()))
-                        + " could not be read",
+                "“" + shortened(String.valueOf(e.getValue())) + "” in the field "
+                        + plain(String.valueOf(e.getPropertyName())) + " could not be read",
                 UNCHANGED,
                 "Correct the field and send it again.");
     }
@@ -73,18 +139,51 @@ class TroubleAdvice {
                 "Go back, reload the page and send it again.");
     }
 
-    @ExceptionHandler({NoResourceFoundException.class, HttpRequestMethodNotSupportedException.class})
+    @ExceptionHandler({
+        NoResourceFoundException.class,
+        HttpRequestMethodNotSupportedException.class,
+        RequestRejectedException.class
+    })
     ModelAndView nowhere(Exception e, HttpServletRequest request) {
         return page(
                 request,
-                HttpStatus.NOT_FOUND,
+                e instanceof HttpRequestMethodNotSupportedException
+                        ? HttpStatus.METHOD_NOT_ALLOWED
+                        : HttpStatus.NOT_FOUND,
                 "There is no such page",
                 UNCHANGED,
                 "Go back to today and start from there.");
     }
 
+    /** Whoever asked is gone; there is nobody to tell. */
+    @ExceptionHandler({AsyncRequestNotUsableException.class, AsyncRequestTimeoutException.class})
+    void gone(Exception e) {
+        LOG.debug("nobody waits for the answer any more", e);
+    }
+
+    @ExceptionHandler(OutOfMemoryError.class)
+    ModelAndView tooMuch(OutOfMemoryError e, HttpServletRequest request) {
+        LOG.warn("{} {} needed more memory than there is", request.getMethod(), request.getRequestURI());
+        return page(
+                request,
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "This needs more memory than Escrel has just now",
+                UNCHANGED,
+                "Send a smaller file, or one at a time.");
+    }
+
     @ExceptionHandler(Exception.class)
     ModelAndView ours(Exception e, HttpServletRequest request) {
+        Optional<String> room = noRoom(e);
+        if (room.isPresent()) {
+            LOG.warn("{} {}: {}", request.getMethod(), request.getRequestURI(), room.get());
+            return page(
+                    request,
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "Nothing can be recorded: " + room.get(),
+                    "Every step recorded before is kept, and can be looked at; this one was not recorded.",
+                    "Make room on the disk and send it again; there is no need to start Escrel anew.");
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return page(
                 request,
@@ -92,6 +191,15 @@ class TroubleAdvice {
                 "Something went wrong inside Escrel",
                 "Every step recorded before is kept; this one was not recorded.",
                 "Reload the page and try again. If it comes back, the log in the terminal says more.");
+    }
+
+    private static Optional<String> noRoom(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof NoRoomException) {
+                return Optional.of(String.valueOf(cause.getMessage()));
+            }
+        }
+        return Disk.isFull(e) ? Optional.of("the disk is full") : Optional.empty();
     }
 
     private static String plain(String field) {

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param beatErrorMillis true beat error
  * @param lift what was heard, for readings from sound; nothing for typed ones
  * @param liftAngle used, with its mark when assumed
- * @param beatRate used
+ * @param beatRate used; nothing for a typed reading of a movement whose beat nobody knows
  * @param clock of the sound device, already corrected for; nothing for typed readings
  * @param recording number of the recording kept with the job, nothing when none was kept
  */
@@ -24,7 +24,7 @@ public record Reading(
         @Nullable Measured beatErrorMillis,
         @Nullable LiftTime lift,
         LiftAngle liftAngle,
-        BeatRate beatRate,
+        @Nullable BeatRate beatRate,
         Source source,
         Trace trace,
         String note,
@@ -44,7 +44,7 @@ public record Reading(
             @Nullable Measured beatErrorMillis,
             @Nullable LiftTime lift,
             LiftAngle liftAngle,
-            BeatRate beatRate,
+            @Nullable BeatRate beatRate,
             Source source,
             Trace trace,
             String note) {
@@ -94,7 +94,7 @@ public record Reading(
 
     /** This reading for another lift angle. Readings from sound are worked out again; typed figures stay as read. */
     public Reading withLiftAngle(LiftAngle other) {
-        if (lift == null || amplitudeDegrees == null || beatErrorMillis == null) {
+        if (lift == null || beatRate == null || amplitudeDegrees == null || beatErrorMillis == null) {
             return new Reading(
                     position,
                     rateSecondsPerDay,
