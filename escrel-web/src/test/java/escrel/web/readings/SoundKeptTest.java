@@ -8,6 +8,7 @@ import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
 import escrel.web.job.Workshop;
+import escrel.web.media.MediaStore;
 import escrel.web.storage.RecordingMapper;
 import escrel.web.storage.SheetJson;
 import escrel.web.testing.BenchHand;
@@ -58,9 +59,9 @@ class SoundKeptTest {
     void recordingIsKeptAsItCameCompressedAndGivenOutAgain() {
         upload(Position.DIAL_UP, Map.of());
 
-        assertThat(server.bean(escrel.web.sound.Recordings.class).wav(job, 1)).isEqualTo(WAV);
-        assertThat(server.bean(RecordingMapper.class).body(job, 1).orElseThrow())
-                .hasSizeLessThan(WAV.length);
+        assertThat(server.bean(escrel.web.sound.Recordings.class).wav(job, 1)).hasBinaryContent(WAV);
+        String medium = server.bean(RecordingMapper.class).body(job, 1).orElseThrow();
+        assertThat(server.bean(MediaStore.class).size(medium)).isLessThan(WAV.length);
         assertThat(visitor.get("/jobs/" + job + "/recordings/1.wav").headers().firstValue("content-type"))
                 .hasValue("audio/wav");
         assertThat(visitor.get("/jobs/" + job + "/recordings/7").statusCode()).isEqualTo(422);
