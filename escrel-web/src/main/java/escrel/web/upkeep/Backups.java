@@ -51,9 +51,10 @@ public class Backups {
     /**
      * A backup there is.
      *
+     * @param name of its file
      * @param readable whether it says of itself what is in it
      */
-    public record Kept(Path file, Instant at, int jobs, int steps, int media, boolean readable) {}
+    public record Kept(String name, Instant at, int jobs, int steps, int media, boolean readable) {}
 
     /** How the workshop wants them; daily, two weeks of them in the folder itself, until somebody says otherwise. */
     public BackupPlan plan() {
@@ -83,17 +84,18 @@ public class Backups {
     }
 
     private static Kept kept(Path file) {
+        String name = String.valueOf(file.getFileName());
         try {
             Manifest manifest = Manifest.of(file);
             return new Kept(
-                    file,
+                    name,
                     manifest.madeAt(),
                     manifest.jobs(),
                     manifest.steps(),
                     manifest.media().size(),
                     true);
         } catch (GroundException e) {
-            return new Kept(file, Instant.EPOCH, 0, 0, 0, false);
+            return new Kept(name, Instant.EPOCH, 0, 0, 0, false);
         }
     }
 
