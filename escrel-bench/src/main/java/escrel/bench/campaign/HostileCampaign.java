@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -195,7 +196,7 @@ public final class HostileCampaign {
     }
 
     private void dossier() throws IOException, InterruptedException {
-        ObjectNode spoilt = dossiers.get(anyJob()).deepCopy();
+        ObjectNode spoilt = Objects.requireNonNull(dossiers.get(anyJob())).deepCopy();
         spoilt.put("identity", UUID.randomUUID().toString());
         for (int i = 0; i < 1 + random.nextInt(3); i++) {
             JsonNode at = random.nextInt(3) == 0 ? spoilt : spoilt.path("steps");

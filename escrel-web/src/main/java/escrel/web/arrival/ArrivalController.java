@@ -22,6 +22,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindException;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -56,7 +57,8 @@ class ArrivalController {
     }
 
     @PostMapping("/jobs")
-    ModelAndView open(@Valid @ModelAttribute("form") ArrivalForm form, BindingResult errors) {
+    ModelAndView open(@Valid @ModelAttribute("form") ArrivalForm form, BindingResult errors) throws BindException {
+        requireBound(errors);
         if (errors.hasErrors()) {
             ModelAndView page = blank(form);
             page.addAllObjects(errors.getModel());
@@ -64,6 +66,13 @@ class ArrivalController {
             return page;
         }
         return new ModelAndView("redirect:/jobs/" + workshop.open(form.arrival(), form.agreed()) + "/arrival");
+    }
+
+    /** Of what no field of ours sends there is no form to show again. */
+    private static void requireBound(BindingResult errors) throws BindException {
+        if (errors.getTarget() == null) {
+            throw new BindException(errors);
+        }
     }
 
     private static ModelAndView blank(ArrivalForm form) {
@@ -112,7 +121,9 @@ class ArrivalController {
             @RequestParam int seq,
             @Valid @ModelAttribute("form") ArrivalForm form,
             BindingResult errors,
-            Model model) {
+            Model model)
+            throws BindException {
+        requireBound(errors);
         if (errors.hasErrors()) {
             ModelAndView page = new ModelAndView(page(workshop.load(number), model));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);

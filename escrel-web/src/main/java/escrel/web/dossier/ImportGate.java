@@ -7,9 +7,11 @@ import com.networknt.schema.SpecificationVersion;
 import escrel.core.MendableException;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.storage.SheetJson;
 import escrel.web.storage.StepSchema;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -33,7 +35,13 @@ class ImportGate {
 
     /** Refuses a dossier whose form is not that of one. */
     void check(JsonNode dossier) {
-        List<Error> faults = schema.validate(dossier);
+        List<Error> faults;
+        try {
+            faults = schema.validate(dossier);
+        } catch (JacksonException e) {
+            // the validator itself stumbles over numbers beyond all bounds
+            throw DossierArchive.refuse("The dossier holds a number that is none of ours: " + SheetJson.plainly(e));
+        }
         if (!faults.isEmpty()) {
             String words = faults.stream()
                     .limit(FAULTS_SHOWN)

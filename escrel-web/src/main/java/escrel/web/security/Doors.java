@@ -1,5 +1,6 @@
 package escrel.web.security;
 
+import escrel.core.MendableException;
 import escrel.web.format.Texts;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -116,11 +117,14 @@ class Doors extends OncePerRequestFilter {
     }
 
     /** A field that is longer than any of ours. */
-    static final class FieldTooLongException extends RuntimeException {
+    static final class FieldTooLongException extends MendableException {
         private static final long serialVersionUID = 1L;
 
-        FieldTooLongException(String name) {
-            super(name);
+        FieldTooLongException(String name, int most) {
+            super(
+                    "The field " + Texts.cleaned(name) + " is longer than " + most + " characters",
+                    "Nothing was recorded or changed.",
+                    "Shorten it and send it again.");
         }
     }
 
@@ -155,8 +159,9 @@ class Doors extends OncePerRequestFilter {
         }
 
         private static String cleaned(String name, String value) {
-            if (value.length() > (LONG_FIELDS.contains(name) ? LONGEST_TABLE : LONGEST_FIELD)) {
-                throw new FieldTooLongException(name);
+            int most = LONG_FIELDS.contains(name) ? LONGEST_TABLE : LONGEST_FIELD;
+            if (value.length() > most) {
+                throw new FieldTooLongException(name, most);
             }
             return Texts.cleaned(value);
         }
