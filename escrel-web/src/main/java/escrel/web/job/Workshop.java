@@ -223,7 +223,7 @@ public class Workshop {
                 identity);
     }
 
-    private static String shorten(String text) {
+    static String shorten(String text) {
         return text.length() <= LONGEST_WATCH ? text : text.substring(0, LONGEST_WATCH);
     }
 

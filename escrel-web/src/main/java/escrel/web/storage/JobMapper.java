@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** Writes the tables of jobs and steps. Steps are only ever added. */
+/** Writes the tables of jobs and steps. Steps are only ever added, but for what an owner asks to be erased. */
 @Mapper
 public interface JobMapper {
     @Insert("""
@@ -55,6 +55,17 @@ public interface JobMapper {
             @Param("owner") String owner,
             @Param("before") OffsetDateTime before,
             @Param("most") int most);
+
+    /** The jobs of an owner called so. */
+    @Select("select number from job where owner = #{owner} order by number")
+    List<Integer> ofOwner(String owner);
+
+    /** Writes over what was recorded: only to erase what a person asks to be erased. */
+    @Update("update step set body = #{body} where job = #{job} and sequence = #{sequence}")
+    void writeOver(@Param("job") int job, @Param("sequence") int sequence, @Param("body") String body);
+
+    @Update("update job set owner = #{owner} where number = #{job}")
+    void callOwner(@Param("job") int job, @Param("owner") String owner);
 
     /** The job that is called so wherever its file goes. */
     @Select("select number from job where identity = #{identity}")
