@@ -95,9 +95,10 @@ class Doors extends OncePerRequestFilter {
     /** A browser says where a form comes from; a program on this machine may say nothing. */
     private static boolean isFromElsewhere(HttpServletRequest request) {
         String site = request.getHeader("Sec-Fetch-Site");
-        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
-            return true;
+        if (site != null) {
+            return !site.equals("same-origin") && !site.equals("none");
         }
+        // a browser that sends no such word (an address without TLS) says at least where the page is from
         String origin = request.getHeader("Origin");
         if (origin == null) {
             return false;

@@ -10,7 +10,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.env.Environment;
 import org.springframework.security.access.AccessDeniedException;
-import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -22,6 +21,7 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Everything about who may do what over HTTP. */
 @Configuration
@@ -42,7 +42,7 @@ class SecurityConfiguration {
                 csrf.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                 .permissionsPolicyHeader(p -> p.policy("microphone=(self), camera=(self)"))
-                .referrerPolicy(Customizer.withDefaults()));
+                .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)));
         http.exceptionHandling(e -> e.accessDeniedHandler(SecurityConfiguration::refuse));
         if (loopback) {
             http.authorizeHttpRequests(all -> all.anyRequest().permitAll());
