@@ -21,6 +21,9 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Everything about who may do what over HTTP. */
@@ -79,6 +82,22 @@ class SecurityConfiguration {
         response.getWriter()
                 .write("This page was left open too long or came from elsewhere. Nothing was recorded or changed. "
                         + "Reload the page and send it again.");
+    }
+
+    /** Which methods there are is said by {@link Doors}, in words. */
+    @Bean
+    HttpFirewall firewall() {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setUnsafeAllowAnyHttpMethod(true);
+        return firewall;
+    }
+
+    @Bean
+    RequestRejectedHandler rejected() {
+        return (request, response, e) -> Doors.say(
+                response,
+                HttpServletResponse.SC_BAD_REQUEST,
+                "There is no such address. Nothing was recorded or changed. Go back to today and start from there.");
     }
 
     @Bean

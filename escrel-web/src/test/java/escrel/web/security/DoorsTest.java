@@ -121,6 +121,20 @@ class DoorsTest {
                 .isEqualTo(422);
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"/jobs/1//strip", "/jobs/%2e%2e/x", "/jobs/1;a=b/strip", "/%00"})
+    void addressesThatAreNoneAreRefusedInWords(String path) throws IOException {
+        URI uri = URI.create(server.url());
+        try (Socket socket = new Socket("127.0.0.1", uri.getPort())) {
+            socket.getOutputStream()
+                    .write(("GET " + path + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).startsWith("HTTP/1.1 4").doesNotContain("Exception", "Tomcat");
+            assertThat(answer.substring(answer.indexOf("\r\n\r\n")).strip()).isNotEmpty();
+        }
+    }
+
     @Test
     void pageThatIsNotThereIsSaidInWordsWhateverIsAccepted() throws Exception {
         for (String accept : new String[] {"text/html", "application/json", "*/*", "image/png"}) {
