@@ -26,14 +26,17 @@ class Screenshots {
     void takeThemAll() throws IOException {
         try (Browser browser = new Browser()) {
             EscrelServer server = EscrelServer.demo();
+            Path stick = Files.createTempDirectory("escrel-backups-");
+            server.bean(Backups.class).plan(24, 14, stick.toString());
+            server.bean(Backups.class).make();
             take(server, browser, "/", "today");
+            take(server, browser, "/safe", "safe");
             take(server, browser, "/jobs/1/arrival", "arrival");
             take(server, browser, "/jobs/5/readings", "readings");
             take(server, browser, "/jobs/4/turn", "turn");
             take(server, browser, "/jobs/5/climb", "climb");
             take(server, browser, "/jobs/5/inspect", "inspect");
             take(server, browser, "/jobs/5/handover", "handover");
-            take(server, browser, "/jobs/1/report", "report");
             take(server, browser, "/calibres/l-43", "calibre");
             take(server, browser, "/jobs/3/strip", "strip");
             take(server, browser, "/jobs/3/tray", "tray");

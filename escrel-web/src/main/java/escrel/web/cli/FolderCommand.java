@@ -59,7 +59,7 @@ public final class FolderCommand {
                 : Files.isDirectory(named) ? named.resolve(Backup.nameAt(Instant.now())) : named;
         Backup.Made made = Backup.whole(home, file);
         out.printf(
-                "%d jobs with %d steps and %d photos, recordings and documents are in %s (%d KB)%n",
+                "%d jobs with %d steps and %d files of photos, recordings and documents are in %s (%d KB)%n",
                 made.jobs(), made.steps(), made.media(), made.file(), made.bytes() >> 10);
         return 0;
     }

@@ -46,7 +46,7 @@ class SafeController {
         Backup.Made made = backups.make();
         flash.addFlashAttribute(
                 "said",
-                "Backed up and read back: %d jobs, %d steps, %d photos, recordings and documents"
+                "Backed up and read back: %d jobs, %d steps, %d files of photos, recordings and documents"
                         .formatted(made.jobs(), made.steps(), made.media()));
         return "redirect:/safe";
     }

@@ -17,7 +17,7 @@ import java.util.List;
  */
 record SafeDrawing(int width, List<Mark> marks, List<Day> days, double newest) {
     private static final int WIDTH = 1000;
-    private static final int EDGE = 24;
+    static final int EDGE = 44;
     private static final double FULL_DAYS = 60;
 
     /** A backup on the line. */
