@@ -35,7 +35,7 @@ public final class CrashDriver {
         Ground ground = Opening.open(home, Opening.Kind.REAL, 0);
         MediaStore media = new MediaStore(home.media());
         DataSource pool = new SimpleDriverDataSource(DriverManager.getDriver(ground.url()), ground.url(), "sa", "");
-        try (JournalledDataSource data = new JournalledDataSource(pool, ground.ledger(), ground);
+        try (JournalledDataSource data = new JournalledDataSource(pool, () -> {}, ground);
                 // as the pool of the application keeps one open
                 Connection keep = pool.getConnection()) {
             for (int act = 1; act <= acts; act++) {

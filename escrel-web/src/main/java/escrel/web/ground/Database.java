@@ -35,12 +35,20 @@ final class Database implements AutoCloseable {
 
     static String url(Path file) {
         String name = file.toAbsolutePath().toString();
-        return "jdbc:h2:file:" + name.substring(0, name.length() - Home.ENDING.length()) + ";DB_CLOSE_ON_EXIT=FALSE";
+        // written at every commit and at no other time: a disk that others fill up later finds nothing left to be
+        // written
+        return "jdbc:h2:file:" + name.substring(0, name.length() - Home.ENDING.length())
+                + ";DB_CLOSE_ON_EXIT=FALSE;WRITE_DELAY=0;TRACE_LEVEL_FILE=0";
     }
 
     /** Opens a file that is there. */
     static Database open(Path file) throws SQLException {
         return new Database(DriverManager.getConnection(url(file) + ";IFEXISTS=TRUE", "sa", ""));
+    }
+
+    /** On a connection that somebody else closes. */
+    static Database on(Connection connection) {
+        return new Database(connection);
     }
 
     Connection connection() {

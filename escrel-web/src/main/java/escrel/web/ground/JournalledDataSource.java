@@ -28,24 +28,55 @@ import org.jspecify.annotations.Nullable;
 public final class JournalledDataSource implements DataSource, Closeable {
     private static final Set<String> READS = Set.of("select", "with", "values", "show", "explain", "call", "backup");
 
+    /** H2: the database has been closed, its file cannot be written or read. */
+    private static final Set<Integer> CLOSED = Set.of(90_098, 90_121, 90_028, 90_031, 90_030, 90_007);
+
     private final DataSource pool;
+    private final Runnable letGo;
+    private final Ground ground;
     private final Ledger ledger;
-    private final Closeable whenClosed;
+    private volatile boolean closed;
 
     /**
      * Connections of a pool.
      *
-     * @param whenClosed called once the pool has been closed
+     * @param letGo lets the pool close all its connections
+     * @param ground closed once the pool has been closed
      */
-    public JournalledDataSource(DataSource pool, Ledger ledger, Closeable whenClosed) {
+    public JournalledDataSource(DataSource pool, Runnable letGo, Ground ground) {
         this.pool = pool;
-        this.ledger = ledger;
-        this.whenClosed = whenClosed;
+        this.letGo = letGo;
+        this.ground = ground;
+        this.ledger = ground.ledger();
     }
 
     @Override
     public Connection getConnection() throws SQLException {
+        if (closed) {
+            revive();
+        }
         return new Watched(pool.getConnection()).proxy();
+    }
+
+    /** A database that closed itself, since it could not write, is opened again as soon as it can be. */
+    private synchronized void revive() throws SQLException {
+        if (!closed) {
+            return;
+        }
+        letGo.run();
+        try {
+            ground.revive();
+            closed = false;
+        } catch (SQLException | IOException e) {
+            throw new NoRoomException(
+                    Disk.isFull(e) ? "the disk is full" : "the database cannot be opened: " + Disk.firstLine(e), e);
+        }
+    }
+
+    private void note(SQLException e) {
+        if (CLOSED.contains(e.getErrorCode())) {
+            closed = true;
+        }
     }
 
     @Override
@@ -105,7 +136,22 @@ public final class JournalledDataSource implements DataSource, Closeable {
             }
             List<Change> all = List.copyOf(changes);
             changes.clear();
-            ledger.commit(real, all);
+            try {
+                ledger.commit(real, all);
+            } catch (SQLException e) {
+                note(e);
+                // whoever goes on with this connection would else commit what the journal does not have
+                rollBack();
+                throw e;
+            }
+        }
+
+        private void rollBack() {
+            try {
+                real.rollback();
+            } catch (SQLException e) {
+                note(e);
+            }
         }
 
         private Object watch(Statement statement, String sql) {
@@ -134,8 +180,15 @@ public final class JournalledDataSource implements DataSource, Closeable {
                 throws Throwable {
             String sql = prepared.isEmpty() ? (String) Objects.requireNonNull(args)[0] : prepared;
             if (READS.contains(firstWord(sql))) {
-                return call(statement, method, args);
+                try {
+                    return call(statement, method, args);
+                } catch (SQLException e) {
+                    note(e);
+                    throw e;
+                }
             }
+            // before the database itself runs against the end of the disk
+            ledger.requireRoom();
             boolean alone = real.getAutoCommit();
             if (alone) {
                 real.setAutoCommit(false);
@@ -147,12 +200,24 @@ public final class JournalledDataSource implements DataSource, Closeable {
                     commit();
                 }
                 return result;
+            } catch (SQLException e) {
+                note(e);
+                throw e;
             } finally {
                 if (alone) {
                     changes.clear();
-                    real.rollback();
-                    real.setAutoCommit(true);
+                    end();
                 }
+            }
+        }
+
+        private void end() {
+            try {
+                real.rollback();
+                real.setAutoCommit(true);
+            } catch (SQLException e) {
+                // the statement's own failure says more than that it cannot be rolled back
+                note(e);
             }
         }
 
@@ -174,7 +239,7 @@ public final class JournalledDataSource implements DataSource, Closeable {
         if (pool instanceof Closeable closeable) {
             closeable.close();
         }
-        whenClosed.close();
+        ground.close();
     }
 
     @Override

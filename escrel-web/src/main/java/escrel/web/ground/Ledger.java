@@ -62,7 +62,12 @@ public final class Ledger implements Closeable {
         }
     }
 
-    private void requireRoom() throws NoRoomException {
+    /**
+     * Refuses a change before it is made when there is no room to record it.
+     *
+     * @throws NoRoomException as {@link #commit}
+     */
+    synchronized void requireRoom() throws NoRoomException {
         if (broken) {
             throw new NoRoomException("the journal could not be kept in order; stop Escrel and start it again", null);
         }

@@ -21,7 +21,7 @@ class GroundConfiguration {
         pool.setPassword("");
         pool.setMaximumPoolSize(CONNECTIONS);
         pool.setPoolName("workshop");
-        return new JournalledDataSource(pool, ground.ledger(), ground);
+        return new JournalledDataSource(pool, () -> pool.getHikariPoolMXBean().softEvictConnections(), ground);
     }
 
     @Bean

@@ -20,15 +20,14 @@ final class Bench implements AutoCloseable {
     final Home home;
     final Ground ground;
     final JournalledDataSource data;
+    private final JdbcConnectionPool pool;
 
     private Bench(Home home, long reserve) {
         this.home = home;
         this.ground = Opening.open(home, Opening.Kind.REAL, reserve);
         JdbcConnectionPool pool = JdbcConnectionPool.create(ground.url(), "sa", "");
-        this.data = new JournalledDataSource(pool, ground.ledger(), () -> {
-            pool.dispose();
-            ground.close();
-        });
+        this.pool = pool;
+        this.data = new JournalledDataSource(pool, pool::dispose, ground);
     }
 
     static Bench on(Path folder) {
@@ -97,6 +96,7 @@ final class Bench implements AutoCloseable {
     @Override
     public void close() {
         try {
+            pool.dispose();
             data.close();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

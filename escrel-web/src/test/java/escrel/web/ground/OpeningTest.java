@@ -228,6 +228,14 @@ class OpeningTest {
                     .isInstanceOf(NoRoomException.class)
                     .hasMessageContaining("disk is full");
             assertThat(full.recorded()).isEqualTo(names(3));
+            // as a transaction manager leaves a connection after a commit that failed
+            try (Connection connection = full.data.getConnection()) {
+                connection.setAutoCommit(false);
+                Bench.insert(connection, "too much");
+                assertThatThrownBy(connection::commit).isInstanceOf(NoRoomException.class);
+                connection.setAutoCommit(true);
+            }
+            assertThat(full.recorded()).isEqualTo(names(3));
         }
         try (Bench roomy = Bench.on(folder)) {
             roomy.record("now");
