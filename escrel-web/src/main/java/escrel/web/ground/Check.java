@@ -34,7 +34,13 @@ public final class Check {
         Path work = Files.createTempDirectory("escrel-check-");
         try {
             Path rebuilt = work.resolve(Backup.DATABASE);
-            Backup.rebuild(home, rebuilt);
+            boolean based = !Base.newestFirst(home.journal()).isEmpty();
+            if (based || !Files.exists(home.database())) {
+                Backup.rebuild(home, rebuilt);
+            } else {
+                // just restored, and not started since
+                Files.copy(home.database(), rebuilt);
+            }
             Map<String, String> sums;
             Backup.Contents contents;
             try (Database database = Database.open(rebuilt)) {
@@ -42,8 +48,12 @@ public final class Check {
                 contents = Backup.Contents.of(database);
                 database.gaps().forEach(g -> faults.add("steps are missing: " + g));
             }
-            lines.add("base and journal: %d jobs, %d steps, up to entry %d"
-                    .formatted(contents.jobs(), contents.steps(), contents.position()));
+            lines.add("%s: %d jobs, %d steps, up to entry %d"
+                    .formatted(
+                            based ? "base and journal" : "database",
+                            contents.jobs(),
+                            contents.steps(),
+                            contents.position()));
             database(home, work, sums, lines, faults);
             media(home, contents, lines, faults);
         } catch (SQLException e) {

@@ -29,7 +29,7 @@ public final class JournalledDataSource implements DataSource, Closeable {
     private static final Set<String> READS = Set.of("select", "with", "values", "show", "explain", "call", "backup");
 
     /** H2: the database has been closed, its file cannot be written or read. */
-    private static final Set<Integer> CLOSED = Set.of(90_098, 90_121, 90_028, 90_031, 90_030, 90_007);
+    private static final Set<Integer> CLOSED = Set.of(90_098, 90_121, 90_028, 90_031, 90_030);
 
     private final DataSource pool;
     private final Runnable letGo;

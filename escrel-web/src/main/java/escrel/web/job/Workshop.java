@@ -137,11 +137,16 @@ public class Workshop {
         if (before.lastSequence() != expectedSequence) {
             throw new RecordedElsewhereException(number);
         }
+        JobHistory known = history(number);
+        if (known.lastSequence() != expectedSequence) {
+            // another was recorded between the two looks
+            throw new RecordedElsewhereException(number);
+        }
         List<RecordedStep> recorded = new ArrayList<>();
         for (Step step : steps) {
             recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, now(), step));
         }
-        List<RecordedStep> all = new ArrayList<>(history(number).recorded());
+        List<RecordedStep> all = new ArrayList<>(known.recorded());
         all.addAll(recorded);
         if (jobs.moveOn(row(number, before.identity(), before.openedAt(), JobHistory.of(all)), expectedSequence) == 0) {
             throw new RecordedElsewhereException(number);

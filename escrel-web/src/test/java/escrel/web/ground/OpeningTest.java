@@ -228,18 +228,29 @@ class OpeningTest {
                     .isInstanceOf(NoRoomException.class)
                     .hasMessageContaining("disk is full");
             assertThat(full.recorded()).isEqualTo(names(3));
-            // as a transaction manager leaves a connection after a commit that failed
-            try (Connection connection = full.data.getConnection()) {
-                connection.setAutoCommit(false);
-                Bench.insert(connection, "too much");
-                assertThatThrownBy(connection::commit).isInstanceOf(NoRoomException.class);
-                connection.setAutoCommit(true);
-            }
-            assertThat(full.recorded()).isEqualTo(names(3));
         }
         try (Bench roomy = Bench.on(folder)) {
             roomy.record("now");
             assertThat(roomy.recorded()).contains("now").doesNotContain("too much");
+        }
+    }
+
+    @Test
+    void whatTheJournalRefusesIsNotInTheDatabaseEither() throws Exception {
+        fill(3);
+        try (Bench bench = Bench.on(folder)) {
+            bench.ground.ledger().close();
+            try (Connection connection = bench.data.getConnection()) {
+                connection.setAutoCommit(false);
+                Bench.insert(connection, "refused");
+                assertThatThrownBy(connection::commit).isInstanceOf(NoRoomException.class);
+                // as a transaction manager leaves a connection after a commit that failed
+                connection.setAutoCommit(true);
+            }
+            assertThat(bench.recorded()).isEqualTo(names(3));
+        }
+        try (Bench again = Bench.on(folder)) {
+            assertThat(again.recorded()).isEqualTo(names(3));
         }
     }
 
