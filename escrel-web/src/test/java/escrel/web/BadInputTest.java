@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -97,14 +98,13 @@ class BadInputTest {
     }
 
     @Test
-    void uploadOfThreeHundredMegabytes() {
-        Map<String, Object> form = with(READING);
+    void pictureLargerThanItMayBe() {
         int before = visitor.sequence(job);
 
         HttpResponse<String> answer = visitor.upload(
-                "/jobs/" + job + "/readings/recording", form, "sound", "x.wav", new byte[300 * 1024 * 1024]);
+                "/jobs/" + job + "/photos", Map.of("seq", before), "picture", "x.jpg", new byte[65 * 1024 * 1024]);
 
-        refused(answer, before, 413, "larger than 64 MB");
+        refused(answer, before, 413, "A picture may have 64 MB", "Nothing was recorded");
     }
 
     @ParameterizedTest
@@ -214,9 +214,11 @@ class BadInputTest {
                 dossier.toString().getBytes(StandardCharsets.UTF_8));
     }
 
+    /** A dossier of a job that is not known here. */
     private ObjectNode dossier() {
-        return (ObjectNode)
+        ObjectNode dossier = (ObjectNode)
                 Json.MAPPER.readTree(visitor.get("/jobs/1/dossier.json").body());
+        return dossier.put("identity", UUID.randomUUID().toString());
     }
 
     private long jobs() {
