@@ -189,8 +189,10 @@ class TroubleAdvice {
                 request,
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong inside Escrel",
-                "Every step recorded before is kept; this one was not recorded.",
-                "Reload the page and try again. If it comes back, the log in the terminal says more.");
+                request.getMethod().equals("GET")
+                        ? UNCHANGED
+                        : "Every step recorded before is kept; the page, once reloaded, shows whether this one was recorded.",
+                "Reload the page and look. If it comes back, the log in the terminal says more.");
     }
 
     private static Optional<String> noRoom(Throwable e) {

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Readings as CSV: out and in again, and those of other machines by a mapping that is remembered. */
 class CsvTest {
@@ -97,5 +98,69 @@ class CsvTest {
             value = {"''|The file is empty", "a,b\\n1,2,3|Row 2, column “b”", "position,rate\\nDU,1|Which column"})
     void oddFilesAreSaidToBeOdd(String text, String words) {
         assertThat(upload(text.replace("\\n", "\n")).body()).contains(words);
+    }
+
+    /** As a spreadsheet of another country saves our own file. */
+    @ParameterizedTest
+    @ValueSource(strings = {";", "\t"})
+    void oursComesBackWithAnotherSeparatorAndAByteOrderMark(String separator) {
+        String out = export(9);
+
+        upload("\ufeff" + out.replace(",", separator));
+
+        assertThat(export(job)).isEqualTo(out);
+    }
+
+    @Test
+    void typedTextsAreNoFormulasAndComeBackAsTheyWere() {
+        String typed = "=HYPERLINK(\"x\")";
+        visitor.post(
+                "/jobs/" + job + "/readings/typed",
+                Map.of(
+                        "seq", visitor.sequence(job),
+                        "state", "AS_RECEIVED",
+                        "position", "DIAL_UP",
+                        "rate", "3",
+                        "note", typed));
+        String out = export(job);
+        assertThat(out).contains(",\"'=HYPERLINK").doesNotContain(",=", ",\"=");
+
+        int other = visitor.openJob("Other", "cv-12");
+        visitor.upload(
+                "/jobs/" + other + "/readings/csv",
+                Map.of("seq", visitor.sequence(other)),
+                "file",
+                "r.csv",
+                out.getBytes(StandardCharsets.UTF_8));
+
+        assertThat(visitor.get("/jobs/" + other + "/dossier.json").body()).contains("\"=HYPERLINK(\\\"x\\\")\"");
+    }
+
+    @Test
+    void wordForAPositionNobodyKnowsIsAskedForAndNeverTakenForDialUp() {
+        String text = "pos;rate\nzwölf;1\nDU;2\n";
+        assertThat(upload(text).body()).contains("say which", "zwölf");
+
+        HttpResponse<String> answer = visitor.postRaw(
+                "/jobs/" + job + "/readings/mapped",
+                "seq=" + visitor.sequence(job)
+                        + "&state=RUN_IN&positionColumn=pos&rateColumn=rate&word=DU&means=DIAL_UP"
+                        + "&word=zw%C3%B6lf&means=&text=" + java.net.URLEncoder.encode(text, StandardCharsets.UTF_8));
+
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("it is not said which position “zwölf” means");
+        assertThat(export(job).lines()).hasSize(1);
+    }
+
+    @Test
+    void readingOfAMovementWhoseBeatNobodyKnowsClaimsNone() {
+        int unknown = visitor.openJob("Unknown beat", "");
+        visitor.post(
+                "/jobs/" + unknown + "/readings/typed",
+                Map.of("seq", visitor.sequence(unknown), "state", "AS_RECEIVED", "position", "DIAL_UP", "rate", "3"));
+
+        assertThat(export(unknown)).contains("DU,3.000").doesNotContain("18000");
+        assertThat(visitor.get("/jobs/" + unknown + "/readings").statusCode()).isEqualTo(200);
+        assertThat(visitor.get("/jobs/" + unknown + "/turn").statusCode()).isEqualTo(200);
     }
 }
