@@ -285,8 +285,8 @@ public final class HostileCampaign {
         int job = anyJob();
         byte[] file = caller.get("/jobs/" + job + "/readings.csv").body();
         uploaded(
-                "/jobs/" + job + "/readings/csv (input " + sent + ")",
-                "/jobs/" + job + "/readings/csv",
+                "/jobs/" + job + "/readings/import (input " + sent + ")",
+                "/jobs/" + job + "/readings/import",
                 Map.of("seq", String.valueOf(caller.sequence(job))),
                 "file",
                 "r.csv",

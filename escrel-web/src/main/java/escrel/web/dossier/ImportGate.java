@@ -10,6 +10,8 @@ import escrel.web.job.Workshop;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.StepSchema;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -21,6 +23,7 @@ import tools.jackson.databind.JsonNode;
 @Component
 class ImportGate {
     private static final int FAULTS_SHOWN = 6;
+    private static final Pattern STEP = Pattern.compile("/steps/(\\d{1,6})(.*)");
 
     private final Workshop workshop;
     private final Rehearsal rehearsal;
@@ -45,11 +48,25 @@ class ImportGate {
         if (!faults.isEmpty()) {
             String words = faults.stream()
                     .limit(FAULTS_SHOWN)
-                    .map(f -> f.getInstanceLocation() + " " + f.getMessage())
+                    .map(ImportGate::words)
                     .reduce((a, b) -> a + "; " + b)
                     .orElse("");
             throw DossierArchive.refuse("The dossier has not the form of one: " + DossierArchive.cleaned(words));
         }
+    }
+
+    /** Where and what, counted as a person counts: the first step is step 1. */
+    private static String words(Error fault) {
+        String place = String.valueOf(fault.getInstanceLocation());
+        Matcher step = STEP.matcher(place);
+        String where = step.matches()
+                ? "Step " + (Integer.parseInt(step.group(1)) + 1)
+                        + step.group(2).replaceFirst("^/step", "").replace('/', ' ')
+                : place.isEmpty() ? "it" : "“" + place.substring(1) + "”";
+        return fault.getKeyword().equals("enum")
+                ? where + " is " + DossierArchive.shortened(String.valueOf(fault.getInstanceNode()))
+                        + ", which is none we know"
+                : where + " " + fault.getMessage();
     }
 
     /** Works out everything of a job that was just written, and makes its pages. */

@@ -39,7 +39,7 @@ class Doors extends OncePerRequestFilter {
             new Limit(Pattern.compile("/calibres/import"), 64 * MEGABYTE, "A sheet may have 64 MB"),
             new Limit(Pattern.compile("/calibres/[^/]+/documents"), 21 * MEGABYTE, "A document may have 20 MB"),
             new Limit(
-                    Pattern.compile("/jobs/\\d+/readings/(csv|mapped)"),
+                    Pattern.compile("/jobs/\\d+/readings/(import|mapped)"),
                     4 * MEGABYTE,
                     "A file of readings may have 1 MB"),
             new Limit(Pattern.compile("/jobs/\\d+/desk/[^/]+/sound"), 4 * MEGABYTE, "A piece of sound may have 4 MB"));

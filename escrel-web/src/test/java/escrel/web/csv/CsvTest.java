@@ -127,7 +127,7 @@ class CsvTest {
 
         int other = visitor.openJob("Other", "cv-12");
         visitor.upload(
-                "/jobs/" + other + "/readings/csv",
+                "/jobs/" + other + "/readings/import",
                 Map.of("seq", visitor.sequence(other)),
                 "file",
                 "r.csv",
