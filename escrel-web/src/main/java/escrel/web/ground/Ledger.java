@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -21,6 +22,7 @@ public final class Ledger implements Closeable {
     private final Home home;
     private final Journal journal;
     private final long reserveBytes;
+    private final ReentrantLock oneBase = new ReentrantLock();
     private boolean broken;
 
     Ledger(Home home, Journal journal, long reserveBytes) {
@@ -103,6 +105,15 @@ public final class Ledger implements Closeable {
      * @param connection any to the database
      */
     public void makeBase(Connection connection) throws SQLException, IOException {
+        oneBase.lock();
+        try {
+            base(connection);
+        } finally {
+            oneBase.unlock();
+        }
+    }
+
+    private void base(Connection connection) throws SQLException, IOException {
         long from;
         synchronized (this) {
             from = journal.last();

@@ -1,6 +1,7 @@
 package escrel.web.today;
 
 import escrel.core.handover.Stage;
+import escrel.web.ground.Ground;
 import escrel.web.upkeep.Backups;
 import java.time.Clock;
 import java.time.Duration;
@@ -17,9 +18,11 @@ import org.springframework.web.bind.annotation.ResponseBody;
 class TodayController {
     private final TodayMapper mapper;
     private final Backups backups;
+    private final Ground ground;
     private final Clock clock;
 
-    TodayController(TodayMapper mapper, Backups backups, Clock clock) {
+    TodayController(TodayMapper mapper, Backups backups, Ground ground, Clock clock) {
+        this.ground = ground;
         this.backups = backups;
         this.mapper = mapper;
         this.clock = clock;
@@ -71,6 +74,7 @@ class TodayController {
         model.addAttribute(
                 "gone",
                 mapper.lastGone().stream().map(l -> Row.of(l, clock.instant())).toList());
+        model.addAttribute("told", ground.told());
         model.addAttribute("backup", backups.newest().orElse(null));
         model.addAttribute("backupLate", backups.isOverdue());
         model.addAttribute("backupFault", backups.fault().orElse(null));

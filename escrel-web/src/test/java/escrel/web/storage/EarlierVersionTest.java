@@ -6,8 +6,11 @@ import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
 import escrel.core.handover.Stage;
 import escrel.core.service.Happened;
+import escrel.web.ground.Check;
+import escrel.web.ground.Home;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.media.MediaStore;
 import escrel.web.sound.Devices;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
@@ -22,6 +25,7 @@ import java.sql.Statement;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,6 +42,8 @@ class EarlierVersionTest {
             assertThat(workshop.load(1).stage()).isEqualTo(Stage.HANDED_OVER);
             assertThat(workshop.load(5).sheet().lore()).isEqualTo(Lore.NONE);
             assertThat(workshop.load(5).stage()).isEqualTo(Stage.CLIMBING);
+            assertThat(new Visitor(server.url()).get("/").body())
+                    .contains("The database was brought to this version; the one of before lies at");
             BenchHand hand = new BenchHand(server, 1);
             for (String page : new String[] {"/strip", "/tray", "/way", "/film", "/learnt", "/report", "/readings"}) {
                 assertThat(hand.get(page).statusCode()).as(page).isEqualTo(200);
@@ -111,6 +117,36 @@ class EarlierVersionTest {
                     .containsExactly("one pulse a second, 60 s", "typed");
             devices.forget("line in");
             assertThat(server.bean(WorkshopLogs.class).load().acts().recorded()).hasSize(3);
+        }
+    }
+
+    /** What lay in the database as blobs lies beside it, byte for byte, and is served. */
+    @Test
+    void mediaOfVersion4LieBesideTheDatabase() throws IOException {
+        Path home = kept("v4", h -> {});
+        try (EscrelServer server = EscrelServer.on(home)) {
+            MediaStore media = server.bean(MediaStore.class);
+            assertThat(server.bean(MediaMapper.class).inUse())
+                    .hasSizeGreaterThan(12)
+                    .allSatisfy(name -> assertThat(media.isWhole(name)).as(name).isTrue());
+            Visitor visitor = new Visitor(server.url());
+            for (String page : new String[] {
+                "/jobs/3/photos/3/full",
+                "/jobs/3/photos/3/small",
+                "/jobs/1/photos/1",
+                "/calibres/cv-12/pictures/1",
+                "/jobs/2/recordings/1",
+                "/jobs/2/recordings/1.wav"
+            }) {
+                assertThat(visitor.get(page).statusCode()).as(page).isEqualTo(200);
+            }
+            assertThat(visitor.get("/calibres/cv-12/documents/1").body()).isEqualTo("a leaflet\n");
+            assertThat(visitor.get("/calibres/cv-12/documents/1").headers().firstValue("Content-Disposition"))
+                    .hasValueSatisfying(v -> assertThat(v).contains("Leaflet.txt"));
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+        try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
+            assertThat(aside).singleElement().asString().contains("before-version-6-was-4");
         }
     }
 
