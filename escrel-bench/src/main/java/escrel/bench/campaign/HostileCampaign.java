@@ -87,22 +87,34 @@ public final class HostileCampaign {
         }
         HostileCampaign campaign = new HostileCampaign(seed, url);
         long before = memory(server);
+        // stopped half-way, it says how far it came
+        Thread result = new Thread(() -> campaign.tell(server, before, seed), "result");
+        Runtime.getRuntime().addShutdownHook(result);
         campaign.run(wanted);
-        System.out.printf(
-                "%d inputs: %s; slowest %.1f s; resident memory %d MB before, %d MB after (seed %d)%n",
-                campaign.sent, campaign.statuses, campaign.slowest, before, memory(server), seed);
-        System.out.println(campaign.faults.size() + " faults");
-        campaign.faults.stream().limit(60).forEach(System.out::println);
+        result.run();
+        Runtime.getRuntime().removeShutdownHook(result);
         server.kill();
         Files.writeString(Path.of(System.getProperty("java.io.tmpdir"), "escrel-hostile.log"), server.said());
         System.exit(campaign.faults.isEmpty() ? 0 : 1);
     }
 
-    private static long memory(Server server) throws IOException {
-        for (String line : Files.readAllLines(Path.of("/proc/" + server.pid() + "/status"))) {
-            if (line.startsWith("VmRSS:")) {
-                return Long.parseLong(line.replaceAll("\\D", "")) >> 10;
+    private void tell(Server server, long before, long seed) {
+        System.out.printf(
+                "%d inputs: %s; slowest %.1f s; resident memory %d MB before, %d MB after (seed %d)%n",
+                sent, statuses, slowest, before, memory(server), seed);
+        System.out.println(faults.size() + " faults");
+        faults.stream().limit(60).forEach(System.out::println);
+    }
+
+    private static long memory(Server server) {
+        try {
+            for (String line : Files.readAllLines(Path.of("/proc/" + server.pid() + "/status"))) {
+                if (line.startsWith("VmRSS:")) {
+                    return Long.parseLong(line.replaceAll("\\D", "")) >> 10;
+                }
             }
+        } catch (IOException e) {
+            // the process has ended, or this system tells nothing of its processes
         }
         return 0;
     }

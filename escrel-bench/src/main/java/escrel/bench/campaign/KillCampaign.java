@@ -54,12 +54,17 @@ public final class KillCampaign {
         int wanted = Integer.parseInt(args[0]);
         long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
         KillCampaign campaign = new KillCampaign(seed, Path.of(args[2]));
+        // stopped half-way, it says how far it came
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> campaign.tell(seed), "result"));
         campaign.run(wanted);
+        System.exit(campaign.faults.isEmpty() && campaign.lost == 0 ? 0 : 1);
+    }
+
+    private void tell(long seed) {
         System.out.printf(
                 "%d kills, %d acknowledged acts, %d of them lost, %d faults (seed %d)%n",
-                campaign.kills, campaign.acts, campaign.lost, campaign.faults.size(), seed);
-        campaign.faults.forEach(System.out::println);
-        System.exit(campaign.faults.isEmpty() && campaign.lost == 0 ? 0 : 1);
+                kills, acts, lost, faults.size(), seed);
+        faults.forEach(System.out::println);
     }
 
     private void run(int wanted) throws IOException, InterruptedException {
