@@ -63,7 +63,8 @@ class AccessibilityTest {
                 "/jobs/2/turn",
                 "/jobs/2/expected",
                 "/jobs/2/recordings/1",
-                "/devices"
+                "/devices",
+                "/safe"
             })
     void hasNoViolations(String path) {
         browser.open(EscrelServer.demo().url() + path);

@@ -26,6 +26,7 @@ class WallsTest {
         "escrel.web.dossier..",
         "escrel.web.desk..",
         "escrel.web.devices..",
+        "escrel.web.safe..",
         "escrel.web.simulated.."
     };
 
