@@ -2,12 +2,11 @@ package escrel.web.dossier;
 
 import escrel.core.MendableException;
 import escrel.web.media.MediaStore;
-import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
+import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
@@ -19,6 +18,7 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.JacksonIOException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -134,16 +134,54 @@ final class DossierArchive implements Closeable {
     }
 
     private static JsonNode json(InputStream in) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        if (copy(in, out, LARGEST_JSON) > LARGEST_JSON) {
-            throw refuse("The dossier's JSON is larger than " + (LARGEST_JSON >> 20)
-                    + " MB; give the job out as a ZIP, which may be as large as it must");
-        }
-        String text = out.toString(StandardCharsets.UTF_8);
         try {
-            return escrel.web.storage.Json.MAPPER.readTree(text.startsWith("\ufeff") ? text.substring(1) : text);
+            return escrel.web.storage.Json.MAPPER.readTree(new Bounded(in));
+        } catch (JacksonIOException e) {
+            throw e.getCause() instanceof TooLarge
+                    ? refuse("The dossier's JSON is larger than " + (LARGEST_JSON >> 20)
+                            + " MB; give the job out as a ZIP, which may be as large as it must")
+                    : e;
         } catch (JacksonException e) {
             throw refuse("The file is no JSON");
+        }
+    }
+
+    private static final class TooLarge extends IOException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    /** Ends with a refusal where more comes than a dossier may have; closing it leaves the file open. */
+    private static final class Bounded extends FilterInputStream {
+        private long left = LARGEST_JSON;
+
+        Bounded(InputStream in) {
+            super(in);
+        }
+
+        @Override
+        public int read() throws IOException {
+            int b = super.read();
+            count(b < 0 ? 0 : 1);
+            return b;
+        }
+
+        @Override
+        public int read(byte[] bytes, int from, int length) throws IOException {
+            int read = super.read(bytes, from, length);
+            count(Math.max(0, read));
+            return read;
+        }
+
+        private void count(int read) throws IOException {
+            left -= read;
+            if (left < 0) {
+                throw new TooLarge();
+            }
+        }
+
+        @Override
+        public void close() {
+            // whoever opened the file closes it
         }
     }
 

@@ -2,14 +2,22 @@ package escrel.web.photos;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.web.storage.Json;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.OwnProcess;
+import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -17,8 +25,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
-/** The largest pictures that are promised are taken with the memory the application ships with. */
+/** What is stated as the largest that is taken is taken, with the memory the application ships with; more is refused. */
 class LimitsTest {
     private static Process process;
     private static Visitor visitor;
@@ -26,7 +36,7 @@ class LimitsTest {
 
     @BeforeAll
     static void start() throws IOException {
-        process = OwnProcess.start(EscrelServer.folder(), false);
+        process = OwnProcess.start(EscrelServer.folder(), true);
         visitor = new Visitor(OwnProcess.address(process));
     }
 
@@ -80,6 +90,90 @@ class LimitsTest {
             assertThat(add(large).statusCode()).isEqualTo(200);
         }
         assertThat(given().split("fullBase64", -1)).hasSize(6);
+    }
+
+    /** A minute of sound thirty times over: its beats go through the seams. */
+    @Test
+    void halfAnHourOfSoundIsTakenAndReadAndASecondMoreIsRefused() {
+        byte[] minute = Recordings.cv12(0, 270, 60);
+        int samples = minute.length - 44;
+        byte[] halfHour = Arrays.copyOf(minute, 44 + 30 * samples);
+        for (int i = 1; i < 30; i++) {
+            System.arraycopy(minute, 44, halfHour, 44 + i * samples, samples);
+        }
+        length(halfHour);
+        int timed = visitor.openJob("Half-hour watch", "cv-12");
+        assertThat(sound(timed, halfHour).statusCode()).isEqualTo(200);
+        assertThat(visitor.get("/jobs/" + timed + "/recordings/1").body()).contains("1 800 s");
+
+        byte[] longer = Arrays.copyOf(halfHour, halfHour.length + 88_200);
+        length(longer);
+        HttpResponse<String> refused = sound(timed, longer);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("at most 1800 s are taken");
+    }
+
+    private static void length(byte[] wav) {
+        ByteBuffer.wrap(wav)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .putInt(4, wav.length - 8)
+                .putInt(40, wav.length - 44);
+    }
+
+    private static HttpResponse<String> sound(int job, byte[] wav) {
+        return visitor.upload(
+                "/jobs/" + job + "/readings/recording",
+                Map.of("seq", visitor.sequence(job), "state", "AS_RECEIVED", "position", "DIAL_UP"),
+                "sound",
+                "long.wav",
+                wav);
+    }
+
+    @Test
+    void dossierAsOneJsonFileIsTakenUpToItsLimit() throws IOException {
+        byte[] photo = noise();
+        String base64 = Base64.getEncoder().encodeToString(photo);
+        ObjectNode dossier = (ObjectNode) Json.MAPPER.readTree(given());
+        ArrayNode photos = dossier.putArray("photos");
+        int fits = (60 << 20) / base64.length();
+        for (int i = 1; i <= fits; i++) {
+            photos.addObject().put("number", i).put("mediaType", "image/jpeg").put("base64", base64);
+        }
+        dossier.put("identity", new UUID(4, 4).toString());
+        assertThat(take(dossier).body()).contains("The dossier was taken in as job");
+
+        for (int i = 1; i <= fits; i++) {
+            photos.addObject()
+                    .put("number", fits + i)
+                    .put("mediaType", "image/jpeg")
+                    .put("base64", base64);
+        }
+        HttpResponse<String> refused = take(dossier.put("identity", new UUID(5, 5).toString()));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("larger than 64 MB; give the job out as a ZIP");
+    }
+
+    private static HttpResponse<String> take(ObjectNode dossier) {
+        return visitor.upload(
+                "/jobs/import",
+                Map.of(),
+                "dossier",
+                "d.json",
+                dossier.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    /** A picture that does not pack well, as a photograph of a bench does not. */
+    private static byte[] noise() throws IOException {
+        BufferedImage image = new BufferedImage(2600, 2000, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(1);
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < image.getWidth(); x++) {
+                image.setRGB(x, y, random.nextInt());
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", out);
+        return out.toByteArray();
     }
 
     @Test
