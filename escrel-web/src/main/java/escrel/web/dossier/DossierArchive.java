@@ -137,10 +137,11 @@ final class DossierArchive implements Closeable {
         try {
             return escrel.web.storage.Json.MAPPER.readTree(new Bounded(in));
         } catch (JacksonIOException e) {
-            throw e.getCause() instanceof TooLarge
-                    ? refuse("The dossier's JSON is larger than " + (LARGEST_JSON >> 20)
-                            + " MB; give the job out as a ZIP, which may be as large as it must")
-                    : e;
+            if (e.getCause() instanceof TooLarge) {
+                throw refuse("The dossier's JSON is larger than " + (LARGEST_JSON >> 20)
+                        + " MB; give the job out as a ZIP, which may be as large as it must");
+            }
+            throw refuse("The dossier is damaged or cut short");
         } catch (JacksonException e) {
             throw refuse("The file is no JSON");
         }

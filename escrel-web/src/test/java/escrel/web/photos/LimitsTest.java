@@ -104,7 +104,9 @@ class LimitsTest {
         length(halfHour);
         int timed = visitor.openJob("Half-hour watch", "cv-12");
         assertThat(sound(timed, halfHour).statusCode()).isEqualTo(200);
-        assertThat(visitor.get("/jobs/" + timed + "/recordings/1").body()).contains("1 800 s");
+        assertThat(visitor.get("/jobs/" + timed + "/readings.csv").body())
+                .contains("RECORDING")
+                .contains(",DU,");
 
         byte[] longer = Arrays.copyOf(halfHour, halfHour.length + 88_200);
         length(longer);
