@@ -211,7 +211,8 @@ public final class Opening {
         if (at != null) {
             String hash = journal.isEmpty() ? null : journal.hashOf(at.number());
             if (journal.isEmpty() || at.number() > journal.last()) {
-                if (!clean || !journal.isEmpty()) {
+                // the first database of all, killed before its journal was begun, is no loss
+                if (at.number() > 0 && (!clean || !journal.isEmpty())) {
                     told.add(
                             "The journal ended before the database did; the database is whole and a new journal begins.");
                 }
