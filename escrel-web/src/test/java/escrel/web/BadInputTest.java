@@ -253,6 +253,18 @@ class BadInputTest {
         assertThat(jobs()).isEqualTo(before);
     }
 
+    @ParameterizedTest
+    @CsvSource({"done, ''", "pass, ''", "failed, ''", "pass, LINE"})
+    void lineOfTheClimbThatIsNotSaid(String act, String kind) {
+        int before = visitor.sequence(job);
+
+        HttpResponse<String> answer = visitor.post(
+                "/jobs/" + job + "/climb/" + act,
+                Map.of("seq", before, "kind", kind, "code", "pallet-fork", "words", "why not"));
+
+        refused(answer, before, 422, "Nothing was recorded");
+    }
+
     private HttpResponse<String> takeSheet(String text) {
         return visitor.upload(
                 "/calibres/import", Map.of(), "sheet", "sheet.json", text.getBytes(StandardCharsets.UTF_8));

@@ -37,6 +37,7 @@ final class Server {
                 "-XX:+UseSerialGC",
                 "-Xmx384m",
                 "-Xss512k",
+                "-Djdk.nio.maxCachedBufferSize=262144",
                 "-Djava.awt.headless=true",
                 "-cp",
                 CLASS_PATH,
@@ -46,7 +47,9 @@ final class Server {
         if (demo) {
             command.add("--escrel.demo=true");
         }
-        return new Server(new ProcessBuilder(command).redirectErrorStream(true).start());
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("MALLOC_ARENA_MAX", "2");
+        return new Server(builder.start());
     }
 
     private void read() {

@@ -72,7 +72,7 @@ class ClimbActions {
         job.requireSheet();
         return job.job()
                 .wayUp()
-                .find(form.kind(), form.code())
+                .find(form.line(), form.code())
                 .orElseThrow(() -> new MendableException(
                         "“" + form.code() + "” is not open on the way up",
                         "What was recorded of it stays.",
@@ -80,7 +80,7 @@ class ClimbActions {
     }
 
     private static List<Step> steps(OpenJob job, ClimbForm form) {
-        return switch (form.kind()) {
+        return switch (form.line()) {
             case PART -> on(job, form);
             case OIL -> List.of(new Oiled(form.code(), lubricant(job, form.code()), form.text()));
             case TEST -> List.of(tested(job, form));
@@ -126,7 +126,7 @@ class ClimbActions {
                     "Nothing was recorded.",
                     "Write the reason into the note (key +), then press the key again.");
         }
-        Step step = switch (form.kind()) {
+        Step step = switch (form.line()) {
             case OIL -> new OilSkipped(form.code(), form.text());
             case TEST -> new TestMade(form.code(), TestMade.Outcome.PASSED_OVER, form.text());
             case PART ->

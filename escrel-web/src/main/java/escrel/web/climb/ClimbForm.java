@@ -1,5 +1,6 @@
 package escrel.web.climb;
 
+import escrel.core.MendableException;
 import escrel.core.assembly.AssemblyPlan;
 import org.jspecify.annotations.Nullable;
 
@@ -11,13 +12,24 @@ import org.jspecify.annotations.Nullable;
  * @param forThisJob whether that habit says nothing more in this job
  */
 record ClimbForm(
-        AssemblyPlan.Kind kind,
+        AssemblyPlan.@Nullable Kind kind,
         String code,
         int seq,
         @Nullable String words,
         @Nullable String inSpiteOf,
         @Nullable Boolean answered,
         @Nullable Boolean forThisJob) {
+    /** Which kind of line it is about; a form of ours always says so. */
+    AssemblyPlan.Kind line() {
+        if (kind == null || code == null) {
+            throw new MendableException(
+                    "It is not said which line of the climb is meant",
+                    "Nothing was recorded.",
+                    "Reload the page and take the line from the list.");
+        }
+        return kind;
+    }
+
     // a button that was not pressed sends nothing
     boolean isAnswered() {
         return Boolean.TRUE.equals(answered);

@@ -27,6 +27,7 @@ public final class OwnProcess {
                         "-XX:+UseSerialGC",
                         "-Xmx384m",
                         "-Xss512k",
+                        "-Djdk.nio.maxCachedBufferSize=262144",
                         "-Djava.awt.headless=true",
                         EscrelApplication.class.getName(),
                         "--escrel.home=" + home,
