@@ -8,6 +8,7 @@ import escrel.web.testing.OwnProcess;
 import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
@@ -75,7 +76,7 @@ class LimitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"12000, 9900, jpg", "12000, 9900, png", "9900, 12000, jpg"})
+    @CsvSource({"12000, 9900, jpg", "9900, 12000, png"})
     void hundredAndTwentyMillionPixelsAreTakenAndScaled(int width, int height, String format) throws IOException {
         assertThat(add(picture(width, height, BufferedImage.TYPE_BYTE_GRAY, format))
                         .statusCode())
@@ -108,8 +109,9 @@ class LimitsTest {
                 .contains("RECORDING")
                 .contains(",DU,");
 
-        byte[] longer = Arrays.copyOf(halfHour, halfHour.length + 88_200);
-        length(longer);
+        // its header says it; nothing of the sound is needed to refuse it
+        byte[] longer = Arrays.copyOf(halfHour, 1_000);
+        ByteBuffer.wrap(longer).order(ByteOrder.LITTLE_ENDIAN).putInt(40, halfHour.length - 44 + 88_200);
         HttpResponse<String> refused = sound(timed, longer);
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("at most 1800 s are taken");
@@ -166,13 +168,8 @@ class LimitsTest {
 
     /** A picture that does not pack well, as a photograph of a bench does not. */
     private static byte[] noise() throws IOException {
-        BufferedImage image = new BufferedImage(2600, 2000, BufferedImage.TYPE_INT_RGB);
-        Random random = new Random(1);
-        for (int y = 0; y < image.getHeight(); y++) {
-            for (int x = 0; x < image.getWidth(); x++) {
-                image.setRGB(x, y, random.nextInt());
-            }
-        }
+        BufferedImage image = new BufferedImage(2600, 2000, BufferedImage.TYPE_3BYTE_BGR);
+        new Random(1).nextBytes(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(image, "jpg", out);
         return out.toByteArray();
