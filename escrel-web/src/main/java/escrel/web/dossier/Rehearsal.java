@@ -19,14 +19,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
+import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.servlet.DispatcherServlet;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Makes the pages of a job as a browser would get them, within the transaction of the one who asks, and throws them away:
@@ -35,27 +39,27 @@ import org.springframework.web.servlet.DispatcherServlet;
 @Component
 class Rehearsal {
     private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
-    private static final List<String> PAGES = List.of(
-            "arrival",
-            "readings",
-            "running",
-            "strip",
-            "tray",
-            "way",
-            "film",
-            "learnt",
-            "inspect",
-            "wash",
-            "climb",
-            "turn",
-            "handover",
-            "report",
-            "report.pdf");
+    private static final Pattern PAGE = Pattern.compile("/jobs/\\{number}/[^{]*");
 
     private final ObjectProvider<DispatcherServlet> dispatcher;
+    private final ObjectProvider<RequestMappingHandlerMapping> doors;
 
-    Rehearsal(ObjectProvider<DispatcherServlet> dispatcher) {
+    Rehearsal(
+            ObjectProvider<DispatcherServlet> dispatcher,
+            @Qualifier("requestMappingHandlerMapping") ObjectProvider<RequestMappingHandlerMapping> doors) {
         this.dispatcher = dispatcher;
+        this.doors = doors;
+    }
+
+    /** Every page a job has, of whatever room; what is streamed to a file is no page. */
+    List<String> pages() {
+        return doors.getObject().getHandlerMethods().entrySet().stream()
+                .filter(e -> e.getKey().getMethodsCondition().getMethods().contains(RequestMethod.GET))
+                .filter(e -> !e.getValue().getMethod().toGenericString().contains("StreamingResponseBody"))
+                .flatMap(e -> e.getKey().getPatternValues().stream())
+                .filter(p -> PAGE.matcher(p).matches())
+                .sorted()
+                .toList();
     }
 
     /** The first page that cannot be made; nothing when all can, or when nobody asks over HTTP. */
@@ -64,10 +68,14 @@ class Rehearsal {
             return Optional.empty();
         }
         HttpServletResponse answer = Objects.requireNonNull(here.getResponse());
-        for (String page : PAGES) {
+        for (String page : pages()) {
             Thrown response = new Thrown(answer);
             try {
-                dispatcher.getObject().service(new Asked(here.getRequest(), "/jobs/" + number + "/" + page), response);
+                dispatcher
+                        .getObject()
+                        .service(
+                                new Asked(here.getRequest(), page.replace("{number}", String.valueOf(number))),
+                                response);
             } catch (ServletException | IOException | RuntimeException e) {
                 LOG.info("a dossier was refused: its page {} cannot be made", page, e);
                 return Optional.of(page);

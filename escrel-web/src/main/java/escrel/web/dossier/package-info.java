@@ -1,4 +1,4 @@
-/** The whole job as a file, out and in again. Readings as CSV are in {@code csv}. */
+/** The whole job as a file, out and in again, through the one gate for what comes from elsewhere. Readings as CSV are in {@code csv}. */
 @NullMarked
 package escrel.web.dossier;
 

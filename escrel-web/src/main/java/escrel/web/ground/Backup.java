@@ -37,6 +37,14 @@ public final class Backup {
     static final String FORMAT = "escrel-backup";
     static final int VERSION = 1;
 
+    /** Asks for the names of all media that a row names; whoever adds a column for one adds it here. */
+    public static final String MEDIA_IN_USE = """
+            select picture from photo union select small from photo
+            union select full_picture from photo where full_picture is not null
+            union select body from recording
+            union select picture from sheet_picture
+            union select body from sheet_document order by 1""";
+
     private static final DateTimeFormatter NAME =
             DateTimeFormatter.ofPattern("'escrel-'yyyyMMdd-HHmmss'.zip'").withZone(ZoneOffset.UTC);
     private static final String MADE_SO_FAR = ".part";
@@ -143,13 +151,6 @@ public final class Backup {
 
     /** What a database holds. */
     record Contents(long position, String hash, int jobs, int steps, List<String> media) {
-        private static final String MEDIA_IN_USE = """
-                select picture from photo union select small from photo
-                union select full_picture from photo where full_picture is not null
-                union select body from recording
-                union select picture from sheet_picture
-                union select body from sheet_document order by 1""";
-
         static Contents of(Path database) throws SQLException {
             try (Database open = Database.open(database)) {
                 return of(open);

@@ -94,11 +94,6 @@ public final class Ledger implements Closeable {
         return journal.size();
     }
 
-    /** How far the journal has come. */
-    public synchronized long position() {
-        return journal.last();
-    }
-
     /**
      * Makes a new base of the database as it is now, and lets go of what came before it. Others may go on recording.
      *

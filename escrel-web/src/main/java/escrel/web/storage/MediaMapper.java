@@ -1,5 +1,6 @@
 package escrel.web.storage;
 
+import escrel.web.ground.Backup;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -8,13 +9,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface MediaMapper {
     /** The names of all media that a row names. */
-    @Select("""
-            select picture from photo
-            union select small from photo
-            union select full_picture from photo where full_picture is not null
-            union select body from recording
-            union select picture from sheet_picture
-            union select body from sheet_document""")
+    @Select(Backup.MEDIA_IN_USE)
     List<String> inUse();
 
     @Select("""

@@ -11,10 +11,8 @@ import java.lang.reflect.Type;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -117,12 +115,5 @@ public final class StepSchema {
             out.put("type", type);
         }
         return out;
-    }
-
-    /** Pieces of the schema by the name of their kind, for tests. */
-    static Map<String, JsonNode> pieces() {
-        Map<String, JsonNode> pieces = new java.util.TreeMap<>();
-        StepRegister.kinds().forEach(k -> pieces.put(k.name(), of(k.type(), false)));
-        return pieces;
     }
 }

@@ -208,4 +208,21 @@ class DossierReturnTest {
             assertThat(one.bean(Workshop.class).load(1).sheet()).isNull();
         }
     }
+
+    /** The rooms as a person knows them; one that is added is rehearsed without being named anywhere. */
+    @Test
+    void rehearsalMakesThePagesOfEveryRoom() {
+        assertThat(EscrelServer.demo().bean(Rehearsal.class).pages())
+                .contains(
+                        "/jobs/{number}/arrival",
+                        "/jobs/{number}/readings",
+                        "/jobs/{number}/desk",
+                        "/jobs/{number}/strip",
+                        "/jobs/{number}/climb",
+                        "/jobs/{number}/turn",
+                        "/jobs/{number}/handover",
+                        "/jobs/{number}/report.pdf",
+                        "/jobs/{number}/readings.csv")
+                .doesNotContain("/jobs/{number}/dossier.zip", "/jobs/{number}/dossier.json");
+    }
 }

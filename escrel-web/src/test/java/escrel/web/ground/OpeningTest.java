@@ -6,12 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import escrel.web.testing.EscrelServer;
 import java.io.IOException;
 import java.io.RandomAccessFile;
+import java.lang.reflect.Proxy;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -197,20 +198,25 @@ class OpeningTest {
         Path killed = EscrelServer.folder();
         try (Bench bench = Bench.on(folder)) {
             bench.record("before");
-            try (Connection connection = bench.data.getConnection()) {
-                connection.setAutoCommit(false);
-                Bench.insert(connection, "refused at the end");
-                // the database itself goes away under the transaction
-                Connection real = connection.unwrap(Connection.class);
-                try (Statement statement = real.createStatement()) {
-                    statement.execute("alter table setting add constraint late check (name <> 'x')");
-                } catch (SQLException e) {
-                    // a definition may not be possible beside an open transaction; the commit below decides
-                }
+            long before = bench.ground.ledger().sinceBase();
+            try (Connection real = DriverManager.getConnection(bench.ground.url(), "sa", "")) {
+                real.setAutoCommit(false);
+                Connection failing = (Connection) Proxy.newProxyInstance(
+                        getClass().getClassLoader(), new Class<?>[] {Connection.class}, (proxy, method, args) -> {
+                            if (method.getName().equals("commit")) {
+                                throw new SQLException("refused at the end");
+                            }
+                            return method.invoke(real, args);
+                        });
+                Change change =
+                        new Change("insert into setting (name, given) values (?, ?)", List.of("refused", "at the end"));
+                assertThatThrownBy(() -> bench.ground.ledger().commit(failing, List.of(change)))
+                        .hasMessage("refused at the end");
                 real.rollback();
-                real.close();
-                assertThatThrownBy(connection::commit).isInstanceOf(SQLException.class);
             }
+            assertThat(bench.ground.ledger().sinceBase())
+                    .as("it was in the journal when the commit failed")
+                    .isGreaterThan(before + 100);
             bench.record("after");
             Bench.copyOf(folder, killed);
         }
