@@ -55,11 +55,14 @@ public final class HostileCampaign {
     private static final Pattern JOB = Pattern.compile("/jobs/(\\d+)");
     private static final JsonMapper MAPPER = new JsonMapper();
     private static final double LONGEST_SECONDS = 2;
+    /** Inputs between two looks at the memory. */
+    private static final int EVERY = 1_000;
 
     private final Random random;
     private final Mutations mutations;
     private final Caller caller;
     private final Map<String, Integer> statuses = new LinkedHashMap<>();
+    private final Map<Integer, Memory> memory = new LinkedHashMap<>();
     private final List<String> faults = new ArrayList<>();
     private final Map<Integer, ObjectNode> dossiers = new LinkedHashMap<>();
     private JsonNode sheet = MAPPER.createObjectNode();
@@ -86,11 +89,11 @@ public final class HostileCampaign {
             throw new IOException("it does not start:\n" + server.said());
         }
         HostileCampaign campaign = new HostileCampaign(seed, url);
-        long before = memory(server);
+        campaign.memory.put(0, Memory.of(server));
         // stopped half-way, it says how far it came
-        Thread result = new Thread(() -> campaign.tell(server, before, seed), "result");
+        Thread result = new Thread(() -> campaign.tell(server, seed), "result");
         Runtime.getRuntime().addShutdownHook(result);
-        campaign.run(wanted);
+        campaign.run(wanted, server);
         result.run();
         Runtime.getRuntime().removeShutdownHook(result);
         server.kill();
@@ -98,34 +101,26 @@ public final class HostileCampaign {
         System.exit(campaign.faults.isEmpty() ? 0 : 1);
     }
 
-    private void tell(Server server, long before, long seed) {
-        System.out.printf(
-                "%d inputs: %s; slowest %.1f s; resident memory %d MB before, %d MB after (seed %d)%n",
-                sent, statuses, slowest, before, memory(server), seed);
+    private void tell(Server server, long seed) {
+        System.out.printf("%d inputs: %s; slowest %.1f s (seed %d)%n", sent, statuses, slowest, seed);
+        memory.put(sent, Memory.of(server));
+        memory.forEach((at, held) -> System.out.println("after " + at + " inputs " + held));
         System.out.println(faults.size() + " faults");
         faults.stream().limit(60).forEach(System.out::println);
     }
 
-    private static long memory(Server server) {
-        try {
-            for (String line : Files.readAllLines(Path.of("/proc/" + server.pid() + "/status"))) {
-                if (line.startsWith("VmRSS:")) {
-                    return Long.parseLong(line.replaceAll("\\D", "")) >> 10;
-                }
-            }
-        } catch (IOException e) {
-            // the process has ended, or this system tells nothing of its processes
-        }
-        return 0;
-    }
-
-    private void run(int wanted) throws IOException, InterruptedException {
+    private void run(int wanted, Server server) throws IOException, InterruptedException {
         for (int job : new int[] {1, 2, 3, 4, 5, 9, 22}) {
             dossiers.put(job, (ObjectNode)
                     MAPPER.readTree(caller.get("/jobs/" + job + "/dossier.json").body()));
         }
         sheet = MAPPER.readTree(caller.get("/calibres/cv-33/sheet.json").body());
+        int next = EVERY;
         while (sent < wanted) {
+            if (sent >= next) {
+                memory.put(sent, Memory.of(server));
+                next += EVERY;
+            }
             switch (random.nextInt(10)) {
                 case 0 -> oddRequest();
                 case 1, 2, 3 -> form();

@@ -1,6 +1,5 @@
 package escrel.core.calibre;
 
-import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -59,7 +58,7 @@ final class Oversize {
             }
         } else if (value.getClass().isRecord()) {
             for (RecordComponent component : value.getClass().getRecordComponents()) {
-                look(partOf(value, component), path + ", " + component.getName(), component.getName());
+                look(Fields.read(value, component), path + ", " + component.getName(), component.getName());
             }
         }
     }
@@ -69,15 +68,6 @@ final class Oversize {
         double least = TEETH.contains(name) ? 0 : -LARGEST_NUMBER;
         if (!(value >= least && value <= most)) {
             faults.add("%s is %s; it must lie between %.0f and %.0f".formatted(path, value, least, most));
-        }
-    }
-
-    private static @Nullable Object partOf(Object record, RecordComponent component) {
-        try {
-            component.getAccessor().setAccessible(true);
-            return component.getAccessor().invoke(record);
-        } catch (IllegalAccessException | InvocationTargetException e) {
-            throw new IllegalStateException("a component of a record can be read", e);
         }
     }
 }

@@ -14,6 +14,7 @@ import escrel.web.photos.SheetFiles;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
+import escrel.web.storage.SheetMapper;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
 import java.io.IOException;
@@ -72,16 +73,9 @@ class CalibresController {
     @GetMapping("/calibres")
     String all(Model model) {
         model.addAttribute("sheets", sheets.all());
-        model.addAttribute("waiting", sheets.waiting());
+        model.addAttribute("waiting", sheets.standing(SheetMapper.Standing.WAITING));
+        model.addAttribute("away", sheets.standing(SheetMapper.Standing.PUT_AWAY));
         return "calibres/calibres";
-    }
-
-    /** Makes a sheet that came with a job from elsewhere this workshop's own. */
-    @PostMapping("/calibres/{id}/accept")
-    String accept(@PathVariable String id, @RequestParam int version, RedirectAttributes flash) {
-        library.accept(id, version);
-        flash.addFlashAttribute("said", "The sheet is this workshop's now");
-        return "redirect:/calibres/" + id;
     }
 
     @GetMapping("/calibres/{id}")
@@ -90,7 +84,9 @@ class CalibresController {
         Side up = side == null ? Side.TRAIN : side;
         TeardownState whole = TeardownState.of(sheet, JobHistory.empty());
         model.addAttribute("sheet", sheet);
-        model.addAttribute("version", sheets.latestVersion(id));
+        int version = sheets.latestVersion(id);
+        model.addAttribute("version", version);
+        model.addAttribute("versions", others(id, version));
         model.addAttribute("side", up);
         model.addAttribute(
                 "plan",
@@ -99,6 +95,13 @@ class CalibresController {
         model.addAttribute("documents", pictures.documents(id));
         model.addAttribute("periods", sheet.train() == null ? List.of() : periods(sheet));
         return "calibres/calibre";
+    }
+
+    /** Versions that can be looked at beside the one that is used; an accepted one is the same as one of ours. */
+    private List<SheetMapper.VersionRow> others(String id, int used) {
+        return sheets.history(id).stream()
+                .filter(v -> v.version() != used && v.standing() != SheetMapper.Standing.PASSED)
+                .toList();
     }
 
     /** A wheel of the train with its time for a turn. */

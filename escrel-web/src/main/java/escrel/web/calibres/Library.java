@@ -11,6 +11,7 @@ import escrel.core.learning.LearntSheet;
 import escrel.web.media.MediaStore;
 import escrel.web.photos.SheetFiles;
 import escrel.web.storage.Numbers;
+import escrel.web.storage.SheetMapper;
 import escrel.web.storage.SheetPictureMapper;
 import escrel.web.storage.Sheets;
 import java.io.IOException;
@@ -78,14 +79,35 @@ class Library {
         return sheet;
     }
 
-    /** Makes a sheet that waits this workshop's own. */
+    /** Makes a sheet from elsewhere, or an earlier one of this workshop, the one that is used. */
     @Transactional
     public void accept(String calibre, int version) {
-        boolean waits = sheets.waiting().stream().anyMatch(w -> w.calibre().equals(calibre) && w.version() == version);
-        if (!waits) {
-            throw refuse("No sheet of “" + calibre + "” waits under that number");
+        SheetMapper.VersionRow row = requireVersion(calibre, version);
+        if (version == sheets.latestVersion(calibre) || row.standing() == SheetMapper.Standing.PASSED) {
+            throw refuse("Version " + version + " of “" + calibre + "” is used already");
+        }
+        CalibreSheet sheet = sheets.find(calibre, version).orElseThrow();
+        List<String> faults = SheetCheck.faultsOf(sheet);
+        if (!faults.isEmpty()) {
+            throw refuse("The sheet is faulty: " + String.join("; ", faults.subList(0, Math.min(8, faults.size()))));
         }
         sheets.accept(calibre, version);
+    }
+
+    /** Puts a sheet that waits away. */
+    @Transactional
+    public void putAway(String calibre, int version) {
+        if (requireVersion(calibre, version).standing() != SheetMapper.Standing.WAITING) {
+            throw refuse("No sheet of “" + calibre + "” waits under that number");
+        }
+        sheets.putAway(calibre, version);
+    }
+
+    SheetMapper.VersionRow requireVersion(String calibre, int version) {
+        return sheets.history(calibre).stream()
+                .filter(v -> v.version() == version)
+                .findFirst()
+                .orElseThrow(() -> refuse("There is no version " + version + " of “" + calibre + "”"));
     }
 
     /** A new sheet with nothing on it but the case back, to be filled in. */

@@ -2,6 +2,7 @@ package escrel.web.chart;
 
 import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.DeviceClock;
+import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
@@ -33,7 +34,7 @@ public final class SetWords {
         List<String> parts = new ArrayList<>();
         parts.add(of(set.state()));
         if (set.fitted() != null && set.state() != ReadingState.FINAL_CASED) {
-            parts.add(SHOW.words(set.fitted()));
+            parts.add(set.fitted() == Fitted.NOT_SAID ? "not said what was fitted" : SHOW.words(set.fitted()));
         }
         if (set.wound() == Wound.AFTER_HOURS && set.woundHours() != null) {
             parts.add("wound " + SHOW.trim(set.woundHours()) + " h ago");

@@ -263,8 +263,8 @@ public record TurnView(
         if (!unlike.isEmpty()) {
             notes.add("Laid side by side, not compared: " + String.join(", ", unlike) + ".");
         }
-        if (turn.before().ran() && turn.before().fitted() != turn.after().fitted()) {
-            notes.add("Not the same was fitted before and after.");
+        if (turn.before().ran() && turn.before().fitted() != turn.after().fitted() && unlike.isEmpty()) {
+            notes.add("What was fitted was not said on both sides.");
         }
         if (turn.before().ran() && turn.before().wound() != turn.after().wound() && unlike.isEmpty()) {
             notes.add("How far it was wound was not said the same before and after.");

@@ -1,8 +1,8 @@
 package escrel.web.cli;
 
+import escrel.web.disk.Disk;
 import escrel.web.ground.Backup;
 import escrel.web.ground.Check;
-import escrel.web.ground.Disk;
 import escrel.web.ground.GroundException;
 import escrel.web.ground.Home;
 import escrel.web.ground.Manifest;

@@ -155,7 +155,7 @@ public final class ReadingsCsv {
                 null);
         return new ReadingTaken(
                 row.one("state", ReadingState.class, ReadingState.AS_RECEIVED),
-                row.one("fitted", Fitted.class, Fitted.CASED),
+                row.one("fitted", Fitted.class, Fitted.NOT_SAID),
                 row.one("wound", Wound.class, Wound.UNKNOWN),
                 row.number("wound_hours", 0, 900),
                 row.one("chronograph", Chronograph.class, Chronograph.NOT_SAID),

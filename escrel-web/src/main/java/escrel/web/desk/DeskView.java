@@ -38,7 +38,7 @@ record DeskView(
     static DeskView of(OpenJob job, OccasionForm form) {
         List<ReadingSet> sets = job.readings();
         OccasionForm asked = form.state() != null || sets.isEmpty() ? form : likeLast(sets);
-        Occasion occasion = asked.occasion();
+        Occasion occasion = asked.proposed().occasion();
         ReadingSet set = sets.stream()
                 .filter(s ->
                         s.occasion().filter(o -> o.compareTo(occasion) == 0).isPresent())

@@ -1,5 +1,6 @@
 package escrel.web.ground;
 
+import escrel.web.disk.Disk;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;

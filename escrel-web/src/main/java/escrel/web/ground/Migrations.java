@@ -1,5 +1,6 @@
 package escrel.web.ground;
 
+import escrel.web.disk.Disk;
 import escrel.web.media.MediaStore;
 import java.io.IOException;
 import java.nio.file.Files;

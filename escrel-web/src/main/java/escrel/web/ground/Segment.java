@@ -1,5 +1,6 @@
 package escrel.web.ground;
 
+import escrel.web.disk.Disk;
 import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

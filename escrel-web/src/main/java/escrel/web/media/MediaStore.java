@@ -1,5 +1,6 @@
 package escrel.web.media;
 
+import escrel.web.disk.Disk;
 import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -108,17 +109,9 @@ public final class MediaStore {
         boolean fresh = !Files.isDirectory(parent);
         Files.createDirectories(parent);
         Files.move(arrived, place, StandardCopyOption.ATOMIC_MOVE);
-        syncFolder(parent);
+        Disk.syncFolder(parent);
         if (fresh) {
-            syncFolder(folder);
-        }
-    }
-
-    private static void syncFolder(Path folder) {
-        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
-            channel.force(true);
-        } catch (IOException e) {
-            // a system that opens no folders keeps the order of names by itself
+            Disk.syncFolder(folder);
         }
     }
 

@@ -1,6 +1,6 @@
 package escrel.web.security;
 
-import escrel.web.ground.Disk;
+import escrel.web.disk.Disk;
 import java.io.BufferedReader;
 import java.io.Console;
 import java.io.IOException;

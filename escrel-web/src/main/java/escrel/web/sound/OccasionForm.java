@@ -12,7 +12,10 @@ import escrel.core.timing.readings.Wound;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** The occasion of a reading as a form gives it; what is left out stands as for a cased watch just received. */
+/**
+ * The occasion of a reading as a form gives it. What was fitted and how far it was wound stand as not said when they are left
+ * out; without the moment of the service or the position there is no reading.
+ */
 public record OccasionForm(
         @Nullable ReadingState state,
         @Nullable Fitted fitted,
@@ -33,12 +36,26 @@ public record OccasionForm(
                 null);
     }
 
-    /** The occasion. */
-    public Occasion occasion() {
-        Wound how = wound == null ? Wound.FULL : wound;
-        return new Occasion(
+    /** What a page offers when nothing was read yet: a watch just received, in its case, wound. Each can be changed there. */
+    public OccasionForm proposed() {
+        return new OccasionForm(
                 state == null ? ReadingState.AS_RECEIVED : state,
                 fitted == null ? Fitted.CASED : fitted,
+                wound == null ? Wound.FULL : wound,
+                woundHours,
+                chronograph,
+                position);
+    }
+
+    /** The occasion. */
+    public Occasion occasion() {
+        if (state == null) {
+            throw refuse("It is not said at which moment of the service it was read");
+        }
+        Wound how = wound == null ? Wound.UNKNOWN : wound;
+        return new Occasion(
+                state,
+                fitted == null ? Fitted.NOT_SAID : fitted,
                 how,
                 how == Wound.AFTER_HOURS ? hours() : null,
                 chronograph == null ? Chronograph.NOT_SAID : chronograph);
@@ -56,15 +73,22 @@ public record OccasionForm(
         } catch (NumberFormatException e) {
             // said below, together with what lies out of bounds
         }
-        throw new MendableException(
-                "“" + woundHours + "” in the field hours since wound is no number from 0 to 200",
+        throw refuse("“" + woundHours + "” in the field hours since wound is no number from 0 to 200");
+    }
+
+    private static MendableException refuse(String what) {
+        return new MendableException(
+                what,
                 "Nothing was recorded; earlier readings are as they were.",
                 "Correct the field and send it again.");
     }
 
-    /** The position, dial up when none is said. */
+    /** The position. */
     public Position place() {
-        return position == null ? Position.DIAL_UP : position;
+        if (position == null) {
+            throw refuse("It is not said in which position it was read");
+        }
+        return position;
     }
 
     /** A reading on this occasion. */

@@ -15,6 +15,21 @@ public interface SheetMapper {
     /** A sheet's place in the list. */
     record SheetRow(String calibre, int version, String name, OffsetDateTime addedAt) {}
 
+    /** A version of a sheet and how it stands. */
+    record VersionRow(int version, String name, OffsetDateTime addedAt, Standing standing) {}
+
+    /** How a version stands in this workshop. */
+    enum Standing {
+        /** One of the workshop's own; the one with the highest number is used. */
+        OURS,
+        /** It came with a job from elsewhere, and nobody said anything of it yet. */
+        WAITING,
+        /** It came from elsewhere and was accepted: its number stays for its jobs. */
+        PASSED,
+        /** It came from elsewhere and is not wanted; it stays for its jobs. */
+        PUT_AWAY
+    }
+
     @Insert("""
             insert into calibre_sheet (calibre, version, name, sheet, added_at)
             values (#{calibre}, #{version}, #{name}, #{sheet}, #{addedAt})""")
@@ -39,10 +54,21 @@ public interface SheetMapper {
             @Param("sheet") String sheet,
             @Param("addedAt") OffsetDateTime addedAt);
 
+    /** Says how a version from elsewhere stands; one of the workshop's own stays what it is. */
     @Update("""
-            update calibre_sheet set standing = 'PASSED'
-            where calibre = #{calibre} and version = #{version} and standing = 'WAITING'""")
-    int forgetWaiting(@Param("calibre") String calibre, @Param("version") int version);
+            update calibre_sheet set standing = #{standing}
+            where calibre = #{calibre} and version = #{version} and standing <> 'OURS'""")
+    int stand(@Param("calibre") String calibre, @Param("version") int version, @Param("standing") Standing standing);
+
+    /** Numbers of the jobs that use a version. */
+    @Select("select number from job where calibre = #{calibre} and sheet_version = #{version} order by number")
+    List<Integer> jobs(@Param("calibre") String calibre, @Param("version") int version);
+
+    /** Every version of a sheet, newest first. */
+    @Select("""
+            select version, name, added_at, standing from calibre_sheet
+            where calibre = #{calibre} order by version desc""")
+    List<VersionRow> history(String calibre);
 
     @Select("select version from calibre_sheet where calibre = #{calibre} order by version")
     List<Integer> versions(String calibre);
@@ -59,7 +85,7 @@ public interface SheetMapper {
     List<SheetRow> latest();
 
     @Select("""
-            select calibre, version, name, added_at from calibre_sheet where standing = 'WAITING'
+            select calibre, version, name, added_at from calibre_sheet where standing = #{standing}
             order by name, version""")
-    List<SheetRow> waiting();
+    List<SheetRow> standing(Standing standing);
 }

@@ -1,12 +1,14 @@
 package escrel.web.storage;
 
 import escrel.core.calibre.CalibreSheet;
+import java.io.Serial;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -18,7 +20,24 @@ public class Sheets {
     private final SheetMapper mapper;
     private final Numbers numbers;
     private final Clock clock;
-    private final Map<String, CalibreSheet> read = new ConcurrentHashMap<>();
+    private final Map<String, CalibreSheet> read = Collections.synchronizedMap(new Recent());
+
+    /** The sheets used last: a workshop that takes many in does not hold them all in memory. */
+    private static final class Recent extends LinkedHashMap<String, CalibreSheet> {
+        @Serial
+        private static final long serialVersionUID = 1;
+
+        private static final int MOST = 100;
+
+        Recent() {
+            super(16, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, CalibreSheet> eldest) {
+            return size() > MOST;
+        }
+    }
 
     Sheets(SheetMapper mapper, Numbers numbers, Clock clock) {
         this.mapper = mapper;
@@ -86,17 +105,28 @@ public class Sheets {
         return version;
     }
 
-    /** Sheets that came with jobs from elsewhere and wait to be accepted. */
-    public List<SheetMapper.SheetRow> waiting() {
-        return mapper.waiting();
+    /** Sheets that came with jobs from elsewhere and stand so. */
+    public List<SheetMapper.SheetRow> standing(SheetMapper.Standing standing) {
+        return mapper.standing(standing);
     }
 
-    /** Makes a sheet that waits the newest of its calibre. */
+    /** Every version of a sheet and how it stands, newest first. */
+    public List<SheetMapper.VersionRow> history(String calibre) {
+        return mapper.history(calibre);
+    }
+
+    /** Puts a sheet from elsewhere away: its jobs keep it, and it can still be looked at and accepted. */
+    @Transactional
+    public void putAway(String calibre, int version) {
+        mapper.stand(calibre, version, SheetMapper.Standing.PUT_AWAY);
+    }
+
+    /** Makes a version the newest of its calibre: one from elsewhere, or an earlier one of the workshop's own. */
     @Transactional
     public int accept(String calibre, int version) {
         CalibreSheet sheet = find(calibre, version)
                 .orElseThrow(() -> new IllegalArgumentException("no version " + version + " of " + calibre));
-        mapper.forgetWaiting(calibre, version);
+        mapper.stand(calibre, version, SheetMapper.Standing.PASSED);
         int kept = numbers.next(Numbers.sheet(calibre));
         mapper.insert(calibre, kept, sheet.name(), SheetJson.write(sheet).toString(), OffsetDateTime.now(clock));
         return kept;

@@ -1,8 +1,8 @@
 package escrel.web.trouble;
 
 import escrel.core.MendableException;
+import escrel.web.disk.Disk;
 import escrel.web.format.Texts;
-import escrel.web.ground.Disk;
 import escrel.web.ground.NoRoomException;
 import escrel.web.job.NoSuchJobException;
 import escrel.web.job.RecordedElsewhereException;

@@ -1,7 +1,7 @@
 package escrel.web.upkeep;
 
 import escrel.core.MendableException;
-import escrel.web.ground.Disk;
+import escrel.web.disk.Disk;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package escrel.web.upkeep;
 
 import escrel.core.MendableException;
+import escrel.web.disk.Disk;
 import escrel.web.ground.Backup;
-import escrel.web.ground.Disk;
 import escrel.web.ground.Ground;
 import escrel.web.ground.GroundException;
 import escrel.web.ground.Manifest;

@@ -172,7 +172,9 @@ class DossierReturnTest {
             Visitor here = new Visitor(one.url());
             take(here, zip(EscrelServer.demo(), 5));
             assertThat(here.get("/jobs/5/strip").body()).contains("Third wheel");
-            assertThat(here.get("/calibres").body()).contains("From elsewhere", "Corvane CV-12", "Accept as ours");
+            assertThat(here.get("/calibres").body()).contains("From elsewhere", "Corvane CV-12", "Look at it");
+            assertThat(here.get("/calibres/cv-12/versions/1").body())
+                    .contains("it would be the first", "used by job", "Accept as ours");
             assertThat(here.get("/calibres/cv-12").statusCode()).isEqualTo(422);
 
             here.post("/calibres/cv-12/accept", Map.of("version", "1"));

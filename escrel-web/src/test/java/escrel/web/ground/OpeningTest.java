@@ -3,6 +3,7 @@ package escrel.web.ground;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import escrel.web.disk.Disk;
 import escrel.web.testing.EscrelServer;
 import java.io.IOException;
 import java.io.RandomAccessFile;

@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.Map;
@@ -163,7 +164,7 @@ class LimitsTest {
                 Map.of(),
                 "dossier",
                 "d.json",
-                dossier.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                dossier.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     /** A picture that does not pack well, as a photograph of a bench does not. */
@@ -180,5 +181,121 @@ class LimitsTest {
         HttpResponse<String> answer = add(picture(12_000, 10_084, BufferedImage.TYPE_BYTE_GRAY, "png"));
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("121 million pixels, at most 120");
+    }
+
+    @Test
+    void documentOfTwentyMegabytesIsKeptAndOneByteMoreIsRefused() {
+        HttpResponse<String> kept = attach(new byte[20_000_000]);
+        assertThat(kept.statusCode()).isEqualTo(200);
+        assertThat(kept.body()).contains("Documents: 1");
+
+        HttpResponse<String> refused = attach(new byte[20_000_001]);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("a file of at most 20 MB");
+    }
+
+    private static HttpResponse<String> attach(byte[] document) {
+        return visitor.upload(
+                "/calibres/l-43/documents",
+                Map.of("title", "Drawings", "source", "a fair"),
+                "document",
+                "drawings.pdf",
+                document);
+    }
+
+    @Test
+    void twoThousandRowsOfReadingsAreTakenAndEveryPageOpens() {
+        String[] lines = visitor.get("/jobs/2/readings.csv").body().split("\r?\n");
+        StringBuilder file = new StringBuilder(lines[0]).append('\n');
+        for (int i = 0; i < 2_000; i++) {
+            file.append(lines[1 + i % (lines.length - 1)]).append('\n');
+        }
+        HttpResponse<String> taken = readings(file.toString());
+        assertThat(taken.statusCode()).isEqualTo(200);
+        assertThat(taken.body()).contains("2000 readings were taken in");
+        for (String room :
+                new String[] {"readings", "running", "turn", "report", "report.pdf", "dossier.json", "desk"}) {
+            assertThat(visitor.get("/jobs/" + job + "/" + room).statusCode())
+                    .as(room)
+                    .isEqualTo(200);
+        }
+
+        HttpResponse<String> refused =
+                readings(file.append(lines[1]).append('\n').toString());
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("more than 2000 rows");
+    }
+
+    private HttpResponse<String> readings(String file) {
+        return visitor.upload(
+                "/jobs/" + job + "/readings/import",
+                Map.of("seq", visitor.sequence(job)),
+                "file",
+                "r.csv",
+                file.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void longestNoteIsKeptAndPrintedAndALongerOneIsRefused() {
+        String words = "mainspring ".repeat(2_000).substring(0, 20_000);
+        assertThat(note(words).statusCode()).isEqualTo(200);
+        for (String room : new String[] {"film", "report", "report.pdf", "handover"}) {
+            assertThat(visitor.get("/jobs/" + job + "/" + room).statusCode())
+                    .as(room)
+                    .isEqualTo(200);
+        }
+        int before = visitor.sequence(job);
+
+        assertThat(note(words + "s").statusCode()).isGreaterThanOrEqualTo(400).isLessThan(500);
+        assertThat(visitor.sequence(job)).isEqualTo(before);
+    }
+
+    private HttpResponse<String> note(String words) {
+        return visitor.post("/jobs/" + job + "/notes", Map.of("seq", visitor.sequence(job), "words", words));
+    }
+
+    /** As many parts as a sheet may have, each held by the one before it. */
+    @Test
+    void largestSheetIsTakenAndItsPagesOpen() {
+        ObjectNode sheet = (ObjectNode)
+                Json.MAPPER.readTree(visitor.get("/calibres/l-43/sheet.json").body());
+        sheet.put("id", "largest").put("name", "Largest sheet");
+        ArrayNode parts = (ArrayNode) sheet.path("parts");
+        ArrayNode holds = (ArrayNode) sheet.path("holds");
+        ObjectNode like = (ObjectNode) parts.get(parts.size() - 1);
+        String before = like.path("code").asString();
+        for (int i = parts.size(); i < 2_000; i++) {
+            String code = "more-" + i;
+            ObjectNode part = like.deepCopy().put("code", code).put("name", "More " + i);
+            part.remove("role");
+            parts.add(part);
+            if (holds.size() < 2_000) {
+                holds.addObject().put("part", code).put("by", before).put("why", "under it");
+            }
+            before = code;
+        }
+        HttpResponse<String> taken = sheet(sheet);
+        assertThat(taken.statusCode()).isEqualTo(200);
+        int large = visitor.openJob("Largest watch", "largest");
+        for (String room :
+                new String[] {"strip", "tray", "climb", "wash", "inspect", "film", "learnt", "handover", "report"}) {
+            assertThat(visitor.get("/jobs/" + large + "/" + room).statusCode())
+                    .as(room)
+                    .isEqualTo(200);
+        }
+
+        parts.add(((ObjectNode) parts.get(parts.size() - 1)).deepCopy().put("code", "one-more"));
+        HttpResponse<String> refused = sheet(sheet.put("id", "too-large"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("2001 entries, at most 2000 are taken");
+    }
+
+    private static HttpResponse<String> sheet(ObjectNode sheet) {
+        return visitor.upload(
+                "/calibres/import",
+                Map.of(),
+                "sheet",
+                "s.json",
+                sheet.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

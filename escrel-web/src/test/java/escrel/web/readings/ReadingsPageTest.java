@@ -6,9 +6,12 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Recordings;
 import escrel.web.testing.Visitor;
 import java.net.http.HttpResponse;
+import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ReadingsPageTest {
     private final Visitor visitor = new Visitor(EscrelServer.demo().url());
@@ -51,6 +54,33 @@ class ReadingsPageTest {
 
         assertThat(page).contains("−3.5", "250 … 262", "+4.0", "1.2", "typed");
         assertThat(page).contains("crown up, crown down, crown left, crown right"); // named, never filled in
+    }
+
+    /** What a form leaves out is never filled in for the person: it stands as not said, or there is no reading. */
+    @Test
+    void whatWasFittedAndWoundStandsAsNotSaidWhenTheFormLeavesItOut() {
+        visitor.post(
+                "/jobs/" + job + "/readings/typed",
+                Map.of("seq", visitor.sequence(job), "state", "AS_RECEIVED", "position", "DIAL_UP", "rate", "12"));
+
+        assertThat(visitor.get("/jobs/" + job + "/readings.csv").body()).contains(",NOT_SAID,", ",UNKNOWN,");
+        assertThat(visitor.get("/jobs/" + job + "/readings").body())
+                .contains("not said what was fitted", "wound unknown");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"state, It is not said at which moment", "position, It is not said in which position"})
+    void readingWithoutMomentOrPositionIsRefused(String left, String words) {
+        Map<String, Object> form = new HashMap<>(
+                Map.of("seq", visitor.sequence(job), "state", "RUN_IN", "position", "DIAL_UP", "rate", "12"));
+        form.remove(left);
+        int before = visitor.sequence(job);
+
+        HttpResponse<String> answer = visitor.post("/jobs/" + job + "/readings/typed", form);
+
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains(words);
+        assertThat(visitor.sequence(job)).isEqualTo(before);
     }
 
     @Test

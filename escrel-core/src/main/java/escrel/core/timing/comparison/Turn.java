@@ -2,6 +2,7 @@ package escrel.core.timing.comparison;
 
 import escrel.core.quantity.Measured;
 import escrel.core.timing.readings.Chronograph;
+import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
@@ -50,8 +51,8 @@ public final class Turn {
     }
 
     /**
-     * Compares two sets of readings. Sets taken on plainly unlike occasions (wound otherwise, chronograph on and off, bare
-     * and cased) are laid side by side without a verdict. Source: M10.
+     * Compares two sets of readings. Sets taken on plainly unlike occasions (wound otherwise, chronograph on and off, other
+     * things fitted) are laid side by side without a verdict. Source: M10.
      */
     public static Turn between(ReadingSet before, ReadingSet after, Targets targets, Repeatability repeatability) {
         boolean alike = unlikeWords(before, after).isEmpty();
@@ -99,10 +100,17 @@ public final class Turn {
         if (hours(before) >= 0 && hours(after) >= 0 && Math.abs(hours(before) - hours(after)) > ALIKE_HOURS) {
             unlike.add("not equally far wound");
         }
+        if (said(before) && said(after) && before.fitted() != after.fitted()) {
+            unlike.add("not the same was fitted");
+        }
         if ((before.chronograph() == Chronograph.RUNNING) != (after.chronograph() == Chronograph.RUNNING)) {
             unlike.add("the chronograph ran on one side only");
         }
         return unlike;
+    }
+
+    private static boolean said(ReadingSet set) {
+        return set.fitted() != null && set.fitted() != Fitted.NOT_SAID;
     }
 
     /** Hours since full wind, −1 where nobody said. */

@@ -6,5 +6,7 @@ public enum Fitted {
     WITH_CALENDAR,
     WITH_CHRONOGRAPH,
     WITH_DIAL,
-    CASED
+    CASED,
+    /** A file of another machine, or a form, that says nothing of it: never taken for cased. */
+    NOT_SAID
 }

@@ -83,6 +83,28 @@ class TurnTest {
         assertThat(turn.lines().get(0).rate().verdict()).isEqualTo(verdict);
     }
 
+    /** M10: only like is paired with like, also in what was fitted; what nobody said keeps no verdict back. */
+    @ParameterizedTest
+    @CsvSource({
+        "CASED, CASED, BETTER",
+        "CASED, BARE_MOVEMENT, UNLIKE",
+        "WITH_CALENDAR, BARE_MOVEMENT, UNLIKE",
+        "NOT_SAID, CASED, BETTER",
+        "CASED, NOT_SAID, BETTER"
+    })
+    void onlyWhatWasFittedAlikeIsCompared(Fitted before, Fitted after, Verdict verdict) {
+        Reading slow = ReadingSets.reading(Position.DIAL_UP, Measured.single(-40), 270);
+        Reading right = ReadingSets.reading(Position.DIAL_UP, Measured.single(3), 270);
+
+        Turn turn = Turn.between(
+                new ReadingSet(ReadingState.AS_RECEIVED, Map.of(Position.DIAL_UP, slow), before, Wound.FULL, null),
+                new ReadingSet(ReadingState.FINAL_CASED, Map.of(Position.DIAL_UP, right), after, Wound.FULL, null),
+                TARGETS,
+                Repeatability.DEFAULT);
+
+        assertThat(turn.lines().get(0).rate().verdict()).isEqualTo(verdict);
+    }
+
     /** M10: before and after swapped swap better and worse, and leave every other verdict as it is. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3})

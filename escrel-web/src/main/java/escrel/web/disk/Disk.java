@@ -1,4 +1,4 @@
-package escrel.web.ground;
+package escrel.web.disk;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -80,7 +80,7 @@ public final class Disk {
     }
 
     /** The files of a folder whose names begin and end so, by name; none when there is no such folder. */
-    static List<Path> files(Path folder, String begin, String end) {
+    public static List<Path> files(Path folder, String begin, String end) {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
