@@ -65,7 +65,8 @@ class CsvTest {
     private HttpResponse<String> mapped(String text, String rate) {
         return visitor.postRaw(
                 "/jobs/" + job + "/readings/mapped",
-                "seq=" + visitor.sequence(job) + "&state=RUN_IN&positionColumn=Messlage&rateColumn=" + rate
+                "seq=" + visitor.sequence(job)
+                        + "&state=RUN_IN&fitted=CASED&wound=FULL&positionColumn=Messlage&rateColumn=" + rate
                         + "&amplitudeColumn=Amplitude&beatErrorColumn=Beat&word=9H&means=CROWN_LEFT&word=CH&means=DIAL_UP"
                         + "&text=" + java.net.URLEncoder.encode(text, StandardCharsets.UTF_8));
     }
@@ -144,7 +145,7 @@ class CsvTest {
         HttpResponse<String> answer = visitor.postRaw(
                 "/jobs/" + job + "/readings/mapped",
                 "seq=" + visitor.sequence(job)
-                        + "&state=RUN_IN&positionColumn=pos&rateColumn=rate&word=DU&means=DIAL_UP"
+                        + "&state=RUN_IN&fitted=CASED&wound=FULL&positionColumn=pos&rateColumn=rate&word=DU&means=DIAL_UP"
                         + "&word=zw%C3%B6lf&means=&text=" + java.net.URLEncoder.encode(text, StandardCharsets.UTF_8));
 
         assertThat(answer.statusCode()).isEqualTo(422);

@@ -65,7 +65,8 @@ class ReadingsPageTest {
 
         assertThat(visitor.get("/jobs/" + job + "/readings.csv").body()).contains(",NOT_SAID,", ",UNKNOWN,");
         assertThat(visitor.get("/jobs/" + job + "/readings").body())
-                .contains("not said what was fitted", "wound unknown");
+                .containsPattern("value=\"NOT_SAID\"[^>]*selected")
+                .containsPattern("value=\"UNKNOWN\"[^>]*selected");
     }
 
     @ParameterizedTest
