@@ -7,7 +7,10 @@ import escrel.web.ground.NoRoomException;
 import escrel.web.job.NoSuchJobException;
 import escrel.web.job.RecordedElsewhereException;
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.file.FileSystemException;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -174,7 +177,7 @@ class TroubleAdvice {
 
     @ExceptionHandler(Exception.class)
     ModelAndView ours(Exception e, HttpServletRequest request) {
-        Optional<String> room = noRoom(e);
+        Optional<String> room = noRoom(e).or(() -> isRead(request) ? Optional.empty() : refused(e));
         if (room.isPresent()) {
             LOG.warn("{} {}: {}", request.getMethod(), request.getRequestURI(), room.get());
             return page(
@@ -182,7 +185,8 @@ class TroubleAdvice {
                     HttpStatus.INSUFFICIENT_STORAGE,
                     "Nothing can be recorded: " + room.get(),
                     "Every step recorded before is kept, and can be looked at; this one was not recorded.",
-                    "Make room on the disk and send it again; there is no need to start Escrel anew.");
+                    "See whether there is room on the disk and who may write there, and send it again; there is no need to"
+                            + " start Escrel anew.");
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return page(
@@ -202,6 +206,18 @@ class TroubleAdvice {
             }
         }
         return Disk.isFull(e) ? Optional.of("the disk is full") : Optional.empty();
+    }
+
+    private static boolean isRead(HttpServletRequest request) {
+        return request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
+    }
+
+    /** A folder that may not be written, a file where a folder should be, a disk that has gone read-only. */
+    private static Optional<String> refused(Throwable e) {
+        return Stream.iterate(e, Objects::nonNull, Throwable::getCause)
+                .filter(FileSystemException.class::isInstance)
+                .findFirst()
+                .map(refused -> "the folder of Escrel refuses: " + Disk.words((FileSystemException) refused));
     }
 
     private static String plain(String field) {
