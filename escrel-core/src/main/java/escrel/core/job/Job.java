@@ -42,6 +42,7 @@ public final class Job {
     private final JobHistory recorded;
     private final JobHistory history;
     private final @Nullable CalibreSheet bound;
+    private final Schools usual;
     private final Schools schools;
     private final CalibreSheet movement;
     private final Lazy<Lives> lives = new Lazy<>(this::foldLives);
@@ -64,6 +65,7 @@ public final class Job {
         this.recorded = recorded;
         this.history = recorded.inPresentCodes();
         this.bound = bound;
+        this.usual = schools;
         this.schools = ofJob(schools, history);
         this.movement = SchoolChart.of(LearntSheet.of(bound, history), this.schools);
     }
@@ -186,6 +188,11 @@ public final class Job {
     /** The movement as this job knows it: its sheet, what was learnt on the way, the charts of the schools. */
     public CalibreSheet movement() {
         return movement;
+    }
+
+    /** The schools of the workshop and the calibre, without what the job itself chose. */
+    public Schools usualSchools() {
+        return usual;
     }
 
     /** The schools that hold. */

@@ -56,6 +56,16 @@ public final class Schools {
         return chosen.get(choice.school()) == choice;
     }
 
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Schools schools && chosen.equals(schools.chosen);
+    }
+
+    @Override
+    public int hashCode() {
+        return chosen.hashCode();
+    }
+
     /** The side chosen, or nothing when the question was left open. */
     public Optional<Choice> of(School school) {
         return Optional.ofNullable(chosen.get(school));

@@ -4,9 +4,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
+import java.nio.file.NotDirectoryException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -104,7 +106,11 @@ public final class Disk {
         if (e instanceof NoSuchFileException) {
             return "it is not there";
         }
-        String reason = e instanceof FileSystemException f && f.getReason() != null ? f.getReason() : e.getMessage();
+        if (e instanceof FileAlreadyExistsException || e instanceof NotDirectoryException) {
+            return "a file lies where a folder should be";
+        }
+        // the message of a file system names the file; who reads this may sit at another computer
+        String reason = e instanceof FileSystemException f ? f.getReason() : e.getMessage();
         return isFull(e) ? "the disk is full" : reason == null ? "the disk refused" : reason;
     }
 

@@ -20,8 +20,10 @@ public class OwnersData {
 
     private final JobMapper jobs;
     private final Workshop workshop;
+    private final KeptJobs kept;
 
-    OwnersData(JobMapper jobs, Workshop workshop) {
+    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept) {
+        this.kept = kept;
         this.jobs = jobs;
         this.workshop = workshop;
     }
@@ -46,6 +48,7 @@ public class OwnersData {
                 }
             }
             jobs.callOwner(job.number(), ERASED);
+            kept.forget(job.number());
             workshop.append(
                     job.number(), job.sequence(), new Noted(null, "Name and address of the owner erased on request"));
         }

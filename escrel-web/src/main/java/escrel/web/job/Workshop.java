@@ -1,7 +1,6 @@
 package escrel.web.job;
 
 import escrel.core.MendableException;
-import escrel.core.calibre.CalibreSheet;
 import escrel.core.job.StepRegister;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
@@ -14,7 +13,6 @@ import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Numbers;
-import escrel.web.storage.Sheets;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.StepRow;
 import java.time.Clock;
@@ -28,7 +26,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,16 +38,14 @@ public class Workshop {
     private static final int HIGHEST_WANTED = 1_000_000;
 
     private final JobMapper jobs;
-    private final Sheets sheets;
-    private final Habits habits;
+    private final KeptJobs kept;
     private final Numbers numbers;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, Sheets sheets, Habits habits, Numbers numbers, Clock clock) {
+    Workshop(JobMapper jobs, KeptJobs kept, Numbers numbers, Clock clock) {
         this.numbers = numbers;
         this.jobs = jobs;
-        this.sheets = sheets;
-        this.habits = habits;
+        this.kept = kept;
         this.clock = clock;
     }
 
@@ -79,23 +74,16 @@ public class Workshop {
                 && jobs.find(wantedNumber).isEmpty();
         int number = free ? wantedNumber : numbers.next(Numbers.JOB);
         numbers.taken(Numbers.JOB, number);
-        JobHistory history = JobHistory.of(steps);
-        jobs.insert(row(number, identity, at(openedAt), history));
-        steps.forEach(step -> insert(number, step));
+        OpenJob job = kept.made(number, at(openedAt), JobHistory.of(steps));
+        jobs.insert(row(job, identity));
+        insert(job, steps);
         return number;
     }
 
     /** Loads a job with everything recorded of it. */
     @Transactional(readOnly = true)
     public OpenJob load(int number) {
-        JobRow row = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
-        return open(number, row.openedAt(), history(number));
-    }
-
-    private OpenJob open(int number, OffsetDateTime openedAt, JobHistory recorded) {
-        String calibre =
-                recorded.last(CalibreBound.class).map(CalibreBound::calibre).orElse(null);
-        return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), habits.of(calibre));
+        return kept.load(jobs.find(number).orElseThrow(() -> new NoSuchJobException(number)));
     }
 
     /** The histories of the newest jobs of a calibre that were opened up, with parts called by the codes of its sheet. */
@@ -137,8 +125,8 @@ public class Workshop {
         if (before.lastSequence() != expectedSequence) {
             throw new RecordedElsewhereException(number);
         }
-        JobHistory known = history(number);
-        if (known.lastSequence() != expectedSequence) {
+        OpenJob known = kept.load(before);
+        if (known.sequence() != expectedSequence) {
             // another was recorded between the two looks
             throw new RecordedElsewhereException(number);
         }
@@ -146,25 +134,24 @@ public class Workshop {
         for (Step step : steps) {
             recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, now(), step));
         }
-        List<RecordedStep> all = new ArrayList<>(known.recorded());
-        all.addAll(recorded);
-        if (jobs.moveOn(row(number, before.identity(), before.openedAt(), JobHistory.of(all)), expectedSequence) == 0) {
-            throw new RecordedElsewhereException(number);
-        }
-        recorded.forEach(step -> insert(number, step));
+        moveOn(before, known, recorded);
     }
 
     /** Adds steps that were recorded elsewhere, with the times they have. */
     @Transactional
     public void goOn(int number, List<RecordedStep> steps) {
         JobRow before = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
-        List<RecordedStep> all = new ArrayList<>(history(number).recorded());
+        moveOn(before, kept.load(before), steps);
+    }
+
+    private void moveOn(JobRow before, OpenJob known, List<RecordedStep> steps) {
+        List<RecordedStep> all = new ArrayList<>(known.recorded().recorded());
         all.addAll(steps);
-        JobRow row = row(number, before.identity(), before.openedAt(), JobHistory.of(all));
-        if (jobs.moveOn(row, before.lastSequence()) == 0) {
-            throw new RecordedElsewhereException(number);
+        OpenJob job = kept.made(before.number(), before.openedAt(), JobHistory.of(all));
+        if (jobs.moveOn(row(job, before.identity()), before.lastSequence()) == 0) {
+            throw new RecordedElsewhereException(before.number());
         }
-        steps.forEach(step -> insert(number, step));
+        insert(job, steps);
     }
 
     /** Appends one step. */
@@ -189,32 +176,26 @@ public class Workshop {
         return StepRegister.words(last.step(), job.movement());
     }
 
-    private void insert(int number, RecordedStep step) {
-        jobs.insertStep(new StepRow(
-                number, step.sequence(), at(step.at()), StepJson.kindOf(step.step()), StepJson.write(step.step())));
+    private void insert(OpenJob job, List<RecordedStep> steps) {
+        long characters = 0;
+        for (RecordedStep step : steps) {
+            String body = StepJson.write(step.step());
+            characters += body.length();
+            jobs.insertStep(
+                    new StepRow(job.number(), step.sequence(), at(step.at()), StepJson.kindOf(step.step()), body));
+        }
+        kept.recorded(job, characters);
     }
 
-    private JobHistory history(int number) {
-        return JobHistory.of(jobs.steps(number).stream()
-                .map(r -> new RecordedStep(r.sequence(), r.recordedAt().toInstant(), StepJson.read(r.kind(), r.body())))
-                .toList());
-    }
-
-    private @Nullable CalibreSheet sheetOf(JobHistory history) {
-        return history.last(CalibreBound.class)
-                .flatMap(b -> sheets.find(b.calibre(), b.version()))
-                .orElse(null);
-    }
-
-    private JobRow row(int number, String identity, OffsetDateTime openedAt, JobHistory history) {
+    private static JobRow row(OpenJob job, String identity) {
+        JobHistory history = job.recorded();
         Arrival arrival = history.last(Arrival.class)
                 .orElseThrow(() -> new IllegalArgumentException("a job begins with an arrival"));
         Optional<CalibreBound> bound = history.last(CalibreBound.class);
-        OpenJob job = open(number, openedAt, history);
         Optional<RunIn.Due> due = job.job().nextReading();
         return new JobRow(
-                number,
-                openedAt,
+                job.number(),
+                job.openedAt(),
                 at(history.recorded().get(history.recorded().size() - 1).at()),
                 history.lastSequence(),
                 shorten(arrival.watch()),

@@ -36,8 +36,8 @@ public interface JobMapper {
     @Select("select * from job where number = #{number}")
     Optional<JobRow> find(int number);
 
-    @Select("select * from step where job = #{number} order by sequence")
-    List<StepRow> steps(int number);
+    @Select("select * from step where job = #{number} and sequence > #{after} order by sequence")
+    List<StepRow> stepsAfter(@Param("number") int number, @Param("after") int after);
 
     /** The jobs of a calibre that were opened up, the newest first: those of which nothing is off teach nothing. */
     @Select("""

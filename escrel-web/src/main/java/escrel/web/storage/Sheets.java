@@ -1,13 +1,11 @@
 package escrel.web.storage;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import escrel.core.calibre.CalibreSheet;
-import java.io.Serial;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,27 +15,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** The calibre library. A new sheet of a known calibre becomes its next version; jobs keep the one they were done with. */
 @Component
 public class Sheets {
+    /** Sheets held in memory: a workshop that takes many in does not hold them all. */
+    private static final int MOST_KEPT = 100;
+
     private final SheetMapper mapper;
     private final Numbers numbers;
     private final Clock clock;
-    private final Map<String, CalibreSheet> read = Collections.synchronizedMap(new Recent());
-
-    /** The sheets used last: a workshop that takes many in does not hold them all in memory. */
-    private static final class Recent extends LinkedHashMap<String, CalibreSheet> {
-        @Serial
-        private static final long serialVersionUID = 1;
-
-        private static final int MOST = 100;
-
-        Recent() {
-            super(16, 0.75f, true);
-        }
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, CalibreSheet> eldest) {
-            return size() > MOST;
-        }
-    }
+    private final Cache<String, CalibreSheet> read =
+            Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
     Sheets(SheetMapper mapper, Numbers numbers, Clock clock) {
         this.mapper = mapper;
@@ -61,7 +46,7 @@ public class Sheets {
     /** A version of a sheet. Versions never change, so each is read once. */
     public Optional<CalibreSheet> find(String calibre, int version) {
         String key = calibre + "#" + version;
-        CalibreSheet known = read.get(key);
+        CalibreSheet known = read.getIfPresent(key);
         if (known != null) {
             return Optional.of(known);
         }

@@ -34,6 +34,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Turns exceptions into a plain page, or into a fragment where a part of a page was asked for. */
@@ -143,6 +144,7 @@ class TroubleAdvice {
     }
 
     @ExceptionHandler({
+        NoHandlerFoundException.class,
         NoResourceFoundException.class,
         HttpRequestMethodNotSupportedException.class,
         RequestRejectedException.class

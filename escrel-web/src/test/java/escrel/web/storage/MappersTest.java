@@ -68,7 +68,7 @@ class MappersTest {
         jobs.insertStep(second);
         jobs.insertStep(first);
 
-        assertThat(jobs.steps(number)).containsExactly(first, second);
+        assertThat(jobs.stepsAfter(number, 0)).containsExactly(first, second);
     }
 
     @Test
