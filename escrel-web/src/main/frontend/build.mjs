@@ -12,6 +12,7 @@ execFileSync("node_modules/.bin/tailwindcss", ["-i", "css/escrel.css", "-o", `${
 copyFileSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
 copyFileSync("node_modules/@alpinejs/csp/dist/cdn.min.js", `${out}/alpine.js`);
 for (const script of ["escrel.js", "desk-drawing.js", "desk.js", "desk-worklet.js"]) copyFileSync(`js/${script}`, `${out}/${script}`);
+copyFileSync("mark.svg", `${out}/mark.svg`);
 const variable = "node_modules/@fontsource-variable/atkinson-hyperlegible-next/files";
 copyFileSync(`${variable}/atkinson-hyperlegible-next-latin-wght-normal.woff2`, `${out}/type.woff2`);
 copyFileSync(`${variable}/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2`, `${out}/type-ext.woff2`);

@@ -312,6 +312,16 @@
 
   // ---- nothing is lost in silence when the server cannot be reached
   document.addEventListener("htmx:sendError", () => say("Escrel does not answer. Nothing was recorded; start it again and reload this page."));
+  // whatever a step was refused for, full disk included, stands in the page's place for it
+  document.addEventListener("htmx:beforeSwap", (event) => {
+    const answer = event.detail.xhr;
+    const page = (answer.getResponseHeader("Content-Type") || "").startsWith("text/html");
+    const place = document.getElementById("trouble");
+    if (answer.status < 400 || !page || !place) return;
+    event.detail.shouldSwap = true;
+    event.detail.isError = false;
+    event.detail.target = place;
+  });
   document.addEventListener("htmx:responseError", (event) => {
     const type = event.detail.xhr.getResponseHeader("Content-Type") || "";
     if (type.startsWith("text/plain")) say(event.detail.xhr.responseText);
