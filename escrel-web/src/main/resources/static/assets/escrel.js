@@ -310,6 +310,18 @@
     document.getElementById("found").textContent = wanted.length < 3 ? "" : count === 0 ? "no part of that name lies here" : count + (count === 1 ? " compartment" : " compartments");
   });
 
+  // ---- arrows walk through what was found, and back to the field
+  document.addEventListener("keydown", (event) => {
+    const list = document.querySelector("[data-arrows]");
+    const here = document.activeElement;
+    if (!list || here?.matches("select") || (event.key !== "ArrowDown" && event.key !== "ArrowUp")) return;
+    const links = [...list.querySelectorAll("tbody a")];
+    const next = links.indexOf(here) + (event.key === "ArrowDown" ? 1 : -1);
+    if (next < -1) return;
+    event.preventDefault();
+    (next < 0 ? document.getElementById("wanted") : links[Math.min(next, links.length - 1)])?.focus();
+  });
+
   // ---- nothing is lost in silence when the server cannot be reached
   document.addEventListener("htmx:sendError", () => say("Escrel does not answer. Nothing was recorded; start it again and reload this page."));
   // whatever a step was refused for, full disk included, stands in the page's place for it

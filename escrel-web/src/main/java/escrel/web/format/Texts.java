@@ -1,5 +1,8 @@
 package escrel.web.format;
 
+import java.text.Normalizer;
+import java.util.Locale;
+
 /** Texts as they may be kept and shown. */
 public final class Texts {
     private Texts() {}
@@ -21,6 +24,15 @@ public final class Texts {
             }
         });
         return out.toString();
+    }
+
+    /** As it is searched: small letters without accents, one space between words. */
+    public static String searched(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}+", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\s+", " ")
+                .strip();
     }
 
     private static int firstBad(String text) {

@@ -39,10 +39,12 @@ public class Workshop {
 
     private final JobMapper jobs;
     private final KeptJobs kept;
+    private final JobLines lines;
     private final Numbers numbers;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, KeptJobs kept, Numbers numbers, Clock clock) {
+    Workshop(JobMapper jobs, KeptJobs kept, JobLines lines, Numbers numbers, Clock clock) {
+        this.lines = lines;
         this.numbers = numbers;
         this.jobs = jobs;
         this.kept = kept;
@@ -184,6 +186,7 @@ public class Workshop {
             jobs.insertStep(
                     new StepRow(job.number(), step.sequence(), at(step.at()), StepJson.kindOf(step.step()), body));
         }
+        lines.write(job);
         kept.recorded(job, characters);
     }
 

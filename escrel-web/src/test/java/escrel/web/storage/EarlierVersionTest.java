@@ -1,6 +1,7 @@
 package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
@@ -26,6 +27,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -146,7 +149,39 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-6-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-7-was-4");
+        }
+    }
+
+    /** The folder as version 6 left it, journal and media beside the database, a sheet from elsewhere waiting. */
+    @Test
+    void folderOfVersion6GoesOnAndItsJobsAreFound() throws IOException {
+        Path home = EscrelServer.folder();
+        unpack(Path.of("src/test/resources/versions/v6.zip"), home);
+        try (EscrelServer server = EscrelServer.on(home)) {
+            await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
+            Visitor visitor = new Visitor(server.url());
+
+            assertThat(visitor.get("/jobs").body()).contains("22 jobs.");
+            assertThat(visitor.get("/jobs?q=harbour-master").body()).contains("Tidewell harbour-master");
+            assertThat(visitor.get("/calibres/cv-12/versions/2").body())
+                    .contains("from elsewhere, waiting", "47.5", "used by job");
+            assertThat(visitor.get("/calibres/cv-12").body()).contains("sheet version 1");
+            BenchHand hand = new BenchHand(server, 5);
+            hand.act("LOST", "third-wheel", "", "", Side.TRAIN);
+            assertThat(hand.load().history().last(Happened.class)).isPresent();
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
+    private static void unpack(Path zip, Path folder) throws IOException {
+        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                Path file = folder.resolve(entry.getName()).normalize();
+                assertThat(file).startsWith(folder);
+                Files.createDirectories(file.getParent());
+                Files.copy(in, file);
+            }
         }
     }
 

@@ -1,0 +1,10 @@
+-- What lists and the search read of a job, written with every step of it. Everything here follows from the steps; a job
+-- without a line gets one when Escrel starts.
+create table job_line (
+    job   int            not null primary key,
+    waits varchar(60)    not null,
+    words varchar(30000) not null,
+    constraint job_line_job foreign key (job) references job (number)
+);
+create index job_by_stage on job (stage, changed_at);
+create index job_by_change on job (changed_at);
