@@ -14,6 +14,7 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
+import escrel.core.service.WorkAgreed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -27,11 +28,11 @@ class WaitTest {
             new PartOff("wheel", Grade.MEND, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "chipped", "");
 
     private static Step decided(Decision decision) {
-        return new Decided("1", decision, "agreed", "a source");
+        return new Decided("2", decision, "agreed", "a source");
     }
 
     private static Set<Wait> waits(Step... more) {
-        List<Step> steps = new ArrayList<>(List.of(CHIPPED));
+        List<Step> steps = new ArrayList<>(List.of(new WorkAgreed(WorkAgreed.Work.SERVICE, ""), CHIPPED));
         steps.addAll(List.of(more));
         return Wait.of(Jobs.of(Calibres.small(), steps.toArray(Step[]::new)));
     }
@@ -66,7 +67,7 @@ class WaitTest {
     void outworkThatCameBackIsWaitedForNoMore() {
         assertThat(waits(
                         decided(Decision.SEND_OUT),
-                        new FindingWorked("1", FindingWorked.Outcome.DONE, "came back true")))
+                        new FindingWorked("2", FindingWorked.Outcome.DONE, "came back true")))
                 .isEmpty();
     }
 
