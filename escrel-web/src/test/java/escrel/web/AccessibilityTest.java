@@ -30,6 +30,7 @@ class AccessibilityTest {
     @ValueSource(
             strings = {
                 "/",
+                "/jobs?q=watch&stage=HANDED_OVER",
                 "/jobs/new",
                 "/jobs/5/arrival",
                 "/jobs/5/readings",
@@ -43,6 +44,7 @@ class AccessibilityTest {
                 "/jobs/1/report",
                 "/calibres",
                 "/calibres/cv-12",
+                "/calibres/cv-12/versions/1",
                 "/calibres/cv-24/edit",
                 "/settings",
                 "/jobs/3/strip",

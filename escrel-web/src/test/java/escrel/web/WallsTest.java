@@ -14,6 +14,7 @@ import java.util.Arrays;
 class WallsTest {
     private static final String[] ROOMS = {
         "escrel.web.today..",
+        "escrel.web.find..",
         "escrel.web.arrival..",
         "escrel.web.readings..",
         "escrel.web.strip..",

@@ -48,8 +48,8 @@ public final class HostileCampaign {
             "desk",
             "expected",
             "plate");
-    private static final List<String> OTHERS =
-            List.of("/", "/jobs/new", "/calibres", "/settings", "/devices", "/safe", "/jobs.json", "/calibres/cv-12");
+    private static final List<String> OTHERS = List.of(
+            "/", "/jobs/new", "/jobs", "/calibres", "/settings", "/devices", "/safe", "/jobs.json", "/calibres/cv-12");
     private static final Pattern TRACE =
             Pattern.compile("Exception|\\bat (org|java|escrel)\\.|escrel\\.(core|web)\\.|\\.java:\\d|SQL statement");
     private static final Pattern JOB = Pattern.compile("/jobs/(\\d+)");

@@ -178,7 +178,7 @@ class EarlierVersionTest {
         try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 Path file = folder.resolve(entry.getName()).normalize();
-                assertThat(file).startsWith(folder);
+                assertThat(file.startsWith(folder)).isTrue();
                 Files.createDirectories(file.getParent());
                 Files.copy(in, file);
             }
