@@ -32,6 +32,7 @@ class Screenshots {
             server.bean(Backups.class).plan(24, 14, stick.toString());
             server.bean(Backups.class).make();
             take(server, browser, "/", "today");
+            take(server, browser, "/jobs?q=tidewell", "find");
             take(server, browser, "/safe", "safe");
             take(server, browser, "/jobs/1/arrival", "arrival");
             take(server, browser, "/jobs/5/readings", "readings");
@@ -43,7 +44,6 @@ class Screenshots {
             take(server, browser, "/jobs/3/strip", "strip");
             take(server, browser, "/jobs/3/tray", "tray");
             take(server, browser, "/jobs/22/way", "way-in");
-            take(server, browser, "/calibres/cv-24/edit", "sheet-edit");
             int unknown = pinned(server);
             take(server, browser, "/jobs/" + unknown + "/strip?side=TRAIN", "photo-plan");
             take(server, browser, "/jobs/" + unknown + "/learnt", "learnt");

@@ -117,17 +117,6 @@ public final class JobHistory {
         return steps.lastSequence();
     }
 
-    /** The step that the undo key would take back: the last counting one that may be. */
-    public Optional<RecordedStep> nextToTakeBack() {
-        List<RecordedStep> counting = counting();
-        for (int i = counting.size() - 1; i >= 0; i--) {
-            if (counting.get(i).step().canBeTakenBack()) {
-                return Optional.of(counting.get(i));
-            }
-        }
-        return Optional.empty();
-    }
-
     /** This history with one more step. */
     public JobHistory with(RecordedStep next) {
         List<RecordedStep> more = new ArrayList<>(recorded());

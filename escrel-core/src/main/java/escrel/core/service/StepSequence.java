@@ -24,7 +24,6 @@ public final class StepSequence {
      * @throws IllegalArgumentException when the numbers do not run 1, 2, 3 … or a step takes back itself or a later one
      */
     public static StepSequence of(List<RecordedStep> steps) {
-        Set<Integer> takenBack = new HashSet<>();
         int expected = 1;
         for (RecordedStep entry : steps) {
             if (entry.sequence() != expected) {
@@ -36,14 +35,26 @@ public final class StepSequence {
                     throw new IllegalArgumentException("step " + expected + " takes back step " + back.sequence()
                             + ", which does not come before it");
                 }
-                takenBack.add(back.sequence());
             }
             expected++;
         }
+        Set<Integer> takenBack = takenBack(steps);
         List<RecordedStep> counting = steps.stream()
                 .filter(e -> !takenBack.contains(e.sequence()) && !(e.step() instanceof TakenBack))
                 .toList();
         return new StepSequence(List.copyOf(steps), counting);
+    }
+
+    /** From the last to the first: a taking-back that was itself taken back takes nothing back, and its step counts again. */
+    private static Set<Integer> takenBack(List<RecordedStep> steps) {
+        Set<Integer> takenBack = new HashSet<>();
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            RecordedStep entry = steps.get(i);
+            if (entry.step() instanceof TakenBack back && !takenBack.contains(entry.sequence())) {
+                takenBack.add(back.sequence());
+            }
+        }
+        return takenBack;
     }
 
     /** Everything ever recorded, corrections included. */

@@ -24,9 +24,17 @@ class JobHistoryTest {
 
         assertThat(history.recorded()).hasSize(3);
         assertThat(history.all(Noted.class)).containsExactly((Noted) one);
-        assertThat(history.nextToTakeBack())
-                .hasValueSatisfying(s -> assertThat(s.sequence()).isEqualTo(1));
         assertThat(history.lastSequence()).isEqualTo(3);
+    }
+
+    @Test
+    void takingBackThatIsTakenBackLetsItsStepCountAgain() {
+        List<RecordedStep> steps = new ArrayList<>(List.of(at(1, one), at(2, two), at(3, new TakenBack(2))));
+        steps.add(at(4, new TakenBack(3)));
+        assertThat(JobHistory.of(steps).all(Noted.class)).containsExactly((Noted) one, (Noted) two);
+
+        steps.add(at(5, new TakenBack(4)));
+        assertThat(JobHistory.of(steps).all(Noted.class)).containsExactly((Noted) one);
     }
 
     @Test
@@ -45,7 +53,6 @@ class JobHistoryTest {
 
     @Test
     void emptyHistoryHasNothing() {
-        assertThat(JobHistory.empty().nextToTakeBack()).isEmpty();
         assertThat(JobHistory.empty().lastSequence()).isZero();
     }
 

@@ -9,6 +9,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
+import escrel.core.job.ActRoom;
 import escrel.core.job.Job;
 import escrel.core.lubrication.EscapeDosing;
 import escrel.core.order.Constraint;
@@ -17,6 +18,7 @@ import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
 import java.util.List;
@@ -43,7 +45,7 @@ record ClimbView(
         int open,
         int turnOvers,
         List<Part> visits,
-        boolean canUndo,
+        Undo undo,
         ClimbActions.@Nullable Outcome outcome,
         @Nullable String said,
         boolean nothingOff,
@@ -110,7 +112,7 @@ record ClimbView(
                 lines.size(),
                 plan.turnOvers(),
                 state.visiting().stream().map(sheet::requirePart).toList(),
-                open.history().nextToTakeBack().isPresent(),
+                Undo.of(open, ActRoom.CLIMB),
                 outcome,
                 said,
                 job.lives().everOff().isEmpty(),

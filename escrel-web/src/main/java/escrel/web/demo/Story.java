@@ -100,6 +100,7 @@ final class Story {
             later(Duration.ofSeconds(10 + Math.round(60 * part.minutes() * (0.7 + 0.8 * pace.nextDouble()))));
             steps.add(new RecordedStep(
                     steps.size() + 1, now, eventful.getOrDefault(part.code(), PartOff.plain(part.code()))));
+            now = now.plusSeconds(1);
         }
         return this;
     }

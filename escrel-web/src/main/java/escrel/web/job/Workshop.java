@@ -1,13 +1,13 @@
 package escrel.web.job;
 
 import escrel.core.MendableException;
-import escrel.core.job.StepRegister;
+import escrel.core.job.ActRoom;
+import escrel.core.job.Acts;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
-import escrel.core.service.TakenBack;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
@@ -132,9 +132,10 @@ public class Workshop {
             // another was recorded between the two looks
             throw new RecordedElsewhereException(number);
         }
+        Instant at = after(known);
         List<RecordedStep> recorded = new ArrayList<>();
         for (Step step : steps) {
-            recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, now(), step));
+            recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, at, step));
         }
         moveOn(before, known, recorded);
     }
@@ -163,19 +164,35 @@ public class Workshop {
     }
 
     /**
-     * Takes the last step back that may be; the step itself stays on record.
+     * Takes the newest act of a room back; its steps stay on record.
      *
      * @return what was taken back, in words
      */
     @Transactional
-    public String takeBack(int number, int expectedSequence) {
-        OpenJob job = load(number);
-        RecordedStep last = job.history()
-                .nextToTakeBack()
-                .orElseThrow(() -> new MendableException(
-                        "There is no step to take back", "Nothing was changed.", "Go on with the next step."));
-        append(number, expectedSequence, new TakenBack(last.sequence()));
-        return StepRegister.words(last.step(), job.movement());
+    public String takeBack(int number, int expectedSequence, ActRoom room) {
+        Acts acts = Acts.of(load(number).job());
+        Acts.Act last = acts.toTakeBack(room).orElseThrow(() -> none("There is nothing here to take back"));
+        acts.requireNothingStandsOn(last, room);
+        append(number, expectedSequence, last.takenBack());
+        return acts.words(last);
+    }
+
+    /**
+     * Does again what was just taken back in a room.
+     *
+     * @return what was done again, in words
+     */
+    @Transactional
+    public String doAgain(int number, int expectedSequence, ActRoom room) {
+        Acts acts = Acts.of(load(number).job());
+        Acts.Act last = acts.toDoAgain(room)
+                .orElseThrow(() -> none("Nothing was taken back just now that could be done again"));
+        append(number, expectedSequence, last.takenBack());
+        return acts.words(last);
+    }
+
+    private static MendableException none(String what) {
+        return new MendableException(what, "Nothing was changed.", "Go on with the next step.");
     }
 
     private void insert(OpenJob job, List<RecordedStep> steps) {
@@ -214,6 +231,14 @@ public class Workshop {
 
     static String shorten(String text) {
         return text.length() <= LONGEST_WATCH ? text : text.substring(0, LONGEST_WATCH);
+    }
+
+    /** The instant of an act: now, and none that an earlier act bears. */
+    private Instant after(OpenJob known) {
+        List<RecordedStep> recorded = known.recorded().recorded();
+        Instant last = recorded.get(recorded.size() - 1).at();
+        Instant now = now();
+        return now.equals(last) ? now.plus(1, ChronoUnit.MICROS) : now;
     }
 
     private Instant now() {

@@ -1,6 +1,7 @@
 package escrel.web.strip;
 
 import escrel.core.calibre.Side;
+import escrel.core.job.ActRoom;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
@@ -75,8 +76,15 @@ class StripController {
 
     @PostMapping("/jobs/{number}/strip/undo")
     String undo(@PathVariable int number, @RequestParam int seq, Model model) {
-        String back = workshop.takeBack(number, seq);
+        String back = workshop.takeBack(number, seq, ActRoom.STRIP);
         fill(model, number, StripView.Asked.part(null), null, null, "Taken back: " + back);
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/strip/again")
+    String again(@PathVariable int number, @RequestParam int seq, Model model) {
+        String again = workshop.doAgain(number, seq, ActRoom.STRIP);
+        fill(model, number, StripView.Asked.part(null), null, null, "Done again: " + again);
         return BENCH;
     }
 

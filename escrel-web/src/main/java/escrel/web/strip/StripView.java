@@ -5,6 +5,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
+import escrel.core.job.ActRoom;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
@@ -13,6 +14,7 @@ import escrel.core.service.PhotoAdded;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
 import java.util.List;
@@ -40,7 +42,7 @@ record StripView(
         int screwsOut,
         int openFindings,
         String lastPhoto,
-        boolean canUndo,
+        Undo undo,
         StripActions.@Nullable Outcome outcome,
         StripForm form,
         @Nullable String said,
@@ -188,7 +190,7 @@ record StripView(
                 state.screwsOut().size(),
                 findings.open().size(),
                 lastPhoto(job.history(), sheet, round),
-                job.history().nextToTakeBack().isPresent(),
+                Undo.of(job, ActRoom.STRIP),
                 outcome,
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
                 said,

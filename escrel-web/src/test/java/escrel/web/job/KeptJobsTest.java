@@ -3,6 +3,7 @@ package escrel.web.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import escrel.core.job.ActRoom;
 import escrel.core.school.Choice;
 import escrel.core.service.Arrival;
 import escrel.core.service.Noted;
@@ -140,8 +141,8 @@ class KeptJobsTest {
             String words = "note " + i;
             transaction.executeWithoutResult(status -> {
                 OpenJob open = workshop.load(job);
-                if (act == 0 && open.history().nextToTakeBack().isPresent()) {
-                    workshop.takeBack(job, open.sequence());
+                if (act == 0 && Undo.of(open, ActRoom.STRIP).back() != null) {
+                    workshop.takeBack(job, open.sequence(), ActRoom.STRIP);
                 } else if (act == 1) {
                     workshop.append(
                             job, open.sequence(), List.of(new Noted(null, words), new Noted(null, words + " again")));

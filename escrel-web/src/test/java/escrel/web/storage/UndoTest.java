@@ -95,4 +95,18 @@ class UndoTest {
 
         assertThat(everyState(job(steps))).isEqualTo(before);
     }
+
+    /** And done again, it is as if it had never been taken back. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void doneAgainItIsAsItWas(Step step) {
+        List<Step> steps = someWayIntoTheSecondRound();
+        steps.add(step);
+        Map<String, Object> after = everyState(job(steps));
+
+        steps.add(new TakenBack(steps.size()));
+        steps.add(new TakenBack(steps.size()));
+
+        assertThat(everyState(job(steps))).isEqualTo(after);
+    }
 }

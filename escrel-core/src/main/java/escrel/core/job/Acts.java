@@ -1,0 +1,152 @@
+package escrel.core.job;
+
+import escrel.core.MendableException;
+import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * The acts of a job: what one press recorded, be it one step or several. Steps of one act stand next to each other and
+ * bear the same instant; no two acts do. An act is taken back as a whole, in the room it belongs to, newest first; what
+ * was taken back last can be done again as long as nothing else was recorded.
+ */
+public final class Acts {
+    private final Job job;
+
+    private Acts(Job job) {
+        this.job = job;
+    }
+
+    /** The acts of a job. */
+    public static Acts of(Job job) {
+        return new Acts(job);
+    }
+
+    /**
+     * One act.
+     *
+     * @param steps in the order in which they were recorded
+     */
+    public record Act(List<RecordedStep> steps) {
+        public Act {
+            steps = List.copyOf(steps);
+        }
+
+        /** Steps that take this act back, the last first. */
+        public List<TakenBack> takenBack() {
+            List<TakenBack> back = new ArrayList<>();
+            for (int i = steps.size() - 1; i >= 0; i--) {
+                back.add(new TakenBack(steps.get(i).sequence()));
+            }
+            return back;
+        }
+    }
+
+    /** The act the undo key of a room takes back: its newest that counts and may be; nothing when there is none. */
+    public Optional<Act> toTakeBack(ActRoom room) {
+        Set<Integer> counting =
+                job.history().counting().stream().map(RecordedStep::sequence).collect(Collectors.toSet());
+        List<Act> all = all(job.recorded());
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Act act = all.get(i);
+            boolean whole = act.steps().stream().allMatch(s -> counting.contains(s.sequence()));
+            boolean here = act.steps().stream()
+                    .allMatch(s -> room.has(s.step()) && s.step().canBeTakenBack());
+            if (whole && here) {
+                return Optional.of(act);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * The taking-back that can itself be taken back, so that its act is done again: the last one of this room after which
+     * nothing was recorded but taking back and doing again.
+     */
+    public Optional<Act> toDoAgain(ActRoom room) {
+        List<Act> all = all(job.recorded());
+        int doneAgain = 0;
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Act act = all.get(i);
+            if (act.steps().stream().allMatch(this::doesAgain)) {
+                doneAgain++;
+            } else if (!act.steps().stream().allMatch(this::takesBack)) {
+                return Optional.empty();
+            } else if (doneAgain > 0) {
+                doneAgain--;
+            } else {
+                boolean here = act.steps().stream().allMatch(s -> room.has(taken(s)));
+                return here ? Optional.of(act) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean takesBack(RecordedStep step) {
+        return step.step() instanceof TakenBack && !(taken(step) instanceof TakenBack);
+    }
+
+    private boolean doesAgain(RecordedStep step) {
+        return step.step() instanceof TakenBack && taken(step) instanceof TakenBack;
+    }
+
+    /** What a taking-back takes back; a step itself when it is none. */
+    private Step taken(RecordedStep step) {
+        return step.step() instanceof TakenBack back
+                ? job.recorded().recorded().get(back.sequence() - 1).step()
+                : step.step();
+    }
+
+    /**
+     * Refuses to take an act back when something later in another room is about one of its parts: what stands on it comes
+     * down first.
+     *
+     * @throws MendableException naming what was done since
+     */
+    public void requireNothingStandsOn(Act act, ActRoom room) {
+        Set<String> parts = new HashSet<>();
+        act.steps().forEach(s -> parts.addAll(StepRegister.partsOf(s.step())));
+        int last = act.steps().get(act.steps().size() - 1).sequence();
+        job.history().counting().stream()
+                .filter(s -> s.sequence() > last && !room.has(s.step()))
+                .filter(s -> StepRegister.partsOf(s.step()).stream().anyMatch(parts::contains))
+                .findFirst()
+                .ifPresent(s -> {
+                    throw new MendableException(
+                            "Since then: " + StepRegister.words(s.step(), job.movement()),
+                            "Nothing was taken back.",
+                            "Take that back first, where it was recorded; or go on from here.");
+                });
+    }
+
+    /** What an act was, in words; of a taking-back, what it took back. */
+    public String words(Act act) {
+        return act.steps().stream()
+                .map(this::taken)
+                .map(step -> StepRegister.words(step, job.movement()))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static List<Act> all(JobHistory history) {
+        List<Act> acts = new ArrayList<>();
+        List<RecordedStep> open = new ArrayList<>();
+        for (RecordedStep step : history.recorded()) {
+            if (!open.isEmpty() && !open.get(0).at().equals(step.at())) {
+                acts.add(new Act(open));
+                open.clear();
+            }
+            open.add(step);
+        }
+        if (!open.isEmpty()) {
+            acts.add(new Act(open));
+        }
+        return acts;
+    }
+}

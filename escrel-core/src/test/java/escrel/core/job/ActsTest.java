@@ -1,0 +1,149 @@
+package escrel.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import escrel.core.MendableException;
+import escrel.core.calibre.Calibres;
+import escrel.core.calibre.Wash;
+import escrel.core.cleaning.Washed;
+import escrel.core.condition.Grade;
+import escrel.core.handover.HandedOver;
+import escrel.core.parts.Decided;
+import escrel.core.parts.Decision;
+import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
+import escrel.core.service.Noted;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.ScrewsFound;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** One press, one act; taken back as a whole, in its room, newest first, and done again. */
+class ActsTest {
+    private final List<RecordedStep> recorded = new ArrayList<>();
+    private long minute;
+
+    private void act(Step... steps) {
+        act(List.of(steps));
+    }
+
+    private void act(List<? extends Step> steps) {
+        Instant at = Instant.EPOCH.plusSeconds(60 * ++minute);
+        steps.forEach(s -> recorded.add(new RecordedStep(recorded.size() + 1, at, s)));
+    }
+
+    private Job job() {
+        return Job.of(JobHistory.of(recorded), Calibres.small(), Schools.DEFAULT);
+    }
+
+    private List<String> off() {
+        return job().teardown().order();
+    }
+
+    private void undo(ActRoom room) {
+        act(Acts.of(job()).toTakeBack(room).orElseThrow().takenBack());
+    }
+
+    private void redo(ActRoom room) {
+        act(Acts.of(job()).toDoAgain(room).orElseThrow().takenBack());
+    }
+
+    @Test
+    void pressThatRecordedTwoStepsIsTakenBackAsOne() {
+        act(PartOff.plain("back"));
+        act(PartOff.plain("dial"), new Noted("dial", "feet bent"));
+
+        undo(ActRoom.STRIP);
+
+        assertThat(off()).containsExactly("back");
+        assertThat(job().history().last(Noted.class)).isEmpty();
+        redo(ActRoom.STRIP);
+        assertThat(off()).containsExactly("back", "dial");
+        assertThat(job().history().last(Noted.class)).isPresent();
+    }
+
+    @Test
+    void severalAreTakenBackNewestFirstAndDoneAgainOldestFirst() {
+        act(PartOff.plain("back"));
+        act(PartOff.plain("dial"));
+        act(PartOff.plain("cock"));
+
+        undo(ActRoom.STRIP);
+        undo(ActRoom.STRIP);
+        assertThat(off()).containsExactly("back");
+        redo(ActRoom.STRIP);
+        assertThat(off()).containsExactly("back", "dial");
+        redo(ActRoom.STRIP);
+        assertThat(off()).containsExactly("back", "dial", "cock");
+        assertThat(Acts.of(job()).toDoAgain(ActRoom.STRIP)).isEmpty();
+        undo(ActRoom.STRIP);
+        assertThat(off()).as("and back once more").containsExactly("back", "dial");
+    }
+
+    @Test
+    void onceSomethingElseWasRecordedNothingIsDoneAgain() {
+        act(PartOff.plain("back"));
+        undo(ActRoom.STRIP);
+        act(new Noted(null, "something else"));
+
+        assertThat(Acts.of(job()).toDoAgain(ActRoom.STRIP)).isEmpty();
+    }
+
+    @Test
+    void handOverIsNeverTakenBackInPassing() {
+        act(PartOff.plain("back"));
+        act(new HandedOver("by post"));
+
+        for (ActRoom room : ActRoom.values()) {
+            Acts.of(job())
+                    .toTakeBack(room)
+                    .ifPresent(a -> assertThat(a.steps()).noneMatch(s -> s.step() instanceof HandedOver));
+        }
+    }
+
+    @Test
+    void actOfAnotherRoomIsPassedOver() {
+        act(PartOff.plain("back"));
+        act(new Washed(List.of("back"), Wash.MACHINE, ""));
+
+        assertThat(Acts.of(job()).words(Acts.of(job()).toTakeBack(ActRoom.STRIP).orElseThrow()))
+                .contains("Back");
+        assertThat(Acts.of(job()).toTakeBack(ActRoom.CLIMB)).isEmpty();
+    }
+
+    @Test
+    void whatSomethingElsewhereStandsOnIsNotTakenBack() {
+        act(new PartOff("wheel", Grade.MEND, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "chipped", ""));
+        act(PartOff.plain("yoke"));
+        act(PartOn.plain("wheel"));
+        act(new Decided("1", Decision.REPAIR, "", ""));
+        Acts acts = Acts.of(job());
+
+        Acts.Act yoke = acts.toTakeBack(ActRoom.STRIP).orElseThrow();
+        acts.requireNothingStandsOn(yoke, ActRoom.STRIP);
+        undo(ActRoom.STRIP);
+        Acts.Act wheel = Acts.of(job()).toTakeBack(ActRoom.STRIP).orElseThrow();
+
+        assertThatThrownBy(() -> Acts.of(job()).requireNothingStandsOn(wheel, ActRoom.STRIP))
+                .isInstanceOfSatisfying(
+                        MendableException.class,
+                        e -> assertThat(e.whatHappened())
+                                .startsWith("Since then: ")
+                                .contains("Third wheel"));
+    }
+
+    @Test
+    void takingBackIsNoActToTakeBack() {
+        act(new Noted(null, "one"));
+        act(new TakenBack(1));
+
+        assertThat(Acts.of(job()).toTakeBack(ActRoom.STRIP)).isEmpty();
+    }
+}
