@@ -87,7 +87,7 @@ class StripKeysTest {
         browser.keyOnBench('*');
         browser.seeText("dial side up");
         browser.key('?');
-        browser.seeText("take the last step back");
+        browser.seeText("take back what stands below the card");
     }
 
     @Test
