@@ -15,6 +15,7 @@ class WallsTest {
     private static final String[] ROOMS = {
         "escrel.web.today..",
         "escrel.web.find..",
+        "escrel.web.undo..",
         "escrel.web.arrival..",
         "escrel.web.readings..",
         "escrel.web.strip..",

@@ -1,6 +1,7 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
+import escrel.core.job.ActRoom;
 import escrel.core.learning.PartNamed;
 import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
@@ -11,6 +12,7 @@ import escrel.core.service.WorkAgreed;
 import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.storage.Sheets;
@@ -97,6 +99,7 @@ class ArrivalController {
 
     private String page(OpenJob job, Model model) {
         model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("undo", Undo.of(job, ActRoom.ARRIVAL));
         model.addAttribute("stances", Stance.values());
         model.addAttribute("works", WorkAgreed.Work.values());
         model.addAttribute("agreed", job.job().agreed().orElse(null));

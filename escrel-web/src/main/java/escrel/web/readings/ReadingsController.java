@@ -1,5 +1,6 @@
 package escrel.web.readings;
 
+import escrel.core.job.ActRoom;
 import escrel.core.quantity.BeatRate;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.acoustics.SoundReading;
@@ -23,6 +24,7 @@ import escrel.core.timing.readings.Wound;
 import escrel.core.timing.sound.WavStream;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.sound.Analysis;
 import escrel.web.sound.Devices;
@@ -64,6 +66,7 @@ class ReadingsController {
             Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("undo", Undo.of(job, ActRoom.READINGS));
         model.addAttribute("view", ReadingsView.of(job, set, state, position));
         model.addAttribute("magnetism", MagnetismView.of(job.job()));
         model.addAttribute("recordings", recordings.all(number));

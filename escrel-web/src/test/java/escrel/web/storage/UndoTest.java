@@ -7,6 +7,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Grade;
+import escrel.core.job.ActRoom;
 import escrel.core.job.Job;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
@@ -94,6 +95,13 @@ class UndoTest {
         steps.add(new TakenBack(steps.size()));
 
         assertThat(everyState(job(steps))).isEqualTo(before);
+    }
+
+    /** Whatever may be taken back, there is a room in which it is. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void thereIsARoomToTakeItBackIn(Step step) {
+        assertThat(ActRoom.values()).anyMatch(room -> room.has(step));
     }
 
     /** And done again, it is as if it had never been taken back. */

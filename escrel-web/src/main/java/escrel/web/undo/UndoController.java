@@ -1,0 +1,34 @@
+package escrel.web.undo;
+
+import escrel.core.job.ActRoom;
+import escrel.web.job.Workshop;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Takes the newest act of a room back, or does it again, and shows the room. */
+@Controller
+class UndoController {
+    private final Workshop workshop;
+
+    UndoController(Workshop workshop) {
+        this.workshop = workshop;
+    }
+
+    @PostMapping("/jobs/{number}/undo")
+    String undo(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam ActRoom room,
+            @RequestParam(defaultValue = "false") boolean again,
+            RedirectAttributes flash) {
+        flash.addFlashAttribute(
+                "said",
+                again
+                        ? "Done again: " + workshop.doAgain(number, seq, room)
+                        : "Taken back: " + workshop.takeBack(number, seq, room));
+        return "redirect:/jobs/" + number + "/" + room.path();
+    }
+}
