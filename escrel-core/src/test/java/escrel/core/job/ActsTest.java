@@ -22,6 +22,7 @@ import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -101,7 +102,7 @@ class ActsTest {
         act(PartOff.plain("back"));
         act(new HandedOver("by post"));
 
-        for (ActRoom room : ActRoom.values()) {
+        for (ActRoom room : EnumSet.complementOf(EnumSet.of(ActRoom.HANDOVER))) {
             Acts.of(job())
                     .toTakeBack(room)
                     .ifPresent(a -> assertThat(a.steps()).noneMatch(s -> s.step() instanceof HandedOver));
