@@ -87,7 +87,7 @@ class StripKeysTest {
         browser.keyOnBench('*');
         browser.seeText("dial side up");
         browser.key('?');
-        browser.seeText("take back what stands below the card");
+        browser.seeText("take back what is named at the top of the card");
     }
 
     @Test
