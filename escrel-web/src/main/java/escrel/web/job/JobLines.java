@@ -3,6 +3,7 @@ package escrel.web.job;
 import escrel.core.job.Wait;
 import escrel.core.service.Arrival;
 import escrel.core.service.Noted;
+import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
 import escrel.web.format.Texts;
 import escrel.web.storage.JobLineMapper;
@@ -15,6 +16,8 @@ class JobLines {
     /** Longest text of words; what is said last of a job counts least for finding it. */
     private static final int LONGEST = 30_000;
 
+    private static final int LONGEST_ORDER = 59_000;
+
     private final JobLineMapper mapper;
 
     JobLines(JobLineMapper mapper) {
@@ -23,12 +26,28 @@ class JobLines {
 
     /** Writes the line of a job, over the one it has. */
     void write(OpenJob job) {
-        mapper.put(job.number(), waits(job), words(job));
+        mapper.put(line(job));
     }
 
     /** Adds the line of a job that has none. */
     void add(OpenJob job) {
-        mapper.insert(job.number(), waits(job), words(job));
+        mapper.insert(line(job));
+    }
+
+    private static JobLineMapper.LineRow line(OpenJob job) {
+        return new JobLineMapper.LineRow(job.number(), waits(job), words(job), taken(job));
+    }
+
+    /** Whole codes as long as they fit; nobody takes that many parts off. */
+    private static String taken(OpenJob job) {
+        StringBuilder codes = new StringBuilder();
+        job.history()
+                .all(PartOff.class)
+                .map(PartOff::part)
+                .distinct()
+                .takeWhile(code -> codes.length() + code.length() < LONGEST_ORDER)
+                .forEach(code -> codes.append(codes.isEmpty() ? "" : " ").append(code));
+        return codes.toString();
     }
 
     private static String waits(OpenJob job) {

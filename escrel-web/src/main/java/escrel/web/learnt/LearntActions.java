@@ -14,10 +14,10 @@ import escrel.core.learning.SeenOrders;
 import escrel.core.learning.SheetDifference;
 import escrel.core.learning.Vocabulary;
 import escrel.core.service.CalibreBound;
-import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.storage.JobLineMapper;
 import escrel.web.storage.Numbers;
 import escrel.web.storage.PhotoMapper;
 import escrel.web.storage.SheetPictureMapper;
@@ -42,9 +42,16 @@ class LearntActions {
     private final PhotoMapper photos;
     private final SheetPictureMapper sheetPictures;
     private final Numbers numbers;
+    private final JobLineMapper lines;
 
     LearntActions(
-            Workshop workshop, Sheets sheets, PhotoMapper photos, SheetPictureMapper sheetPictures, Numbers numbers) {
+            JobLineMapper lines,
+            Workshop workshop,
+            Sheets sheets,
+            PhotoMapper photos,
+            SheetPictureMapper sheetPictures,
+            Numbers numbers) {
+        this.lines = lines;
         this.numbers = numbers;
         this.workshop = workshop;
         this.sheets = sheets;
@@ -60,15 +67,16 @@ class LearntActions {
 
     /** Every teardown of the calibre, this job's included. */
     SeenOrders orders(OpenJob job) {
-        Map<Integer, JobHistory> histories = new HashMap<>();
+        List<List<String>> orders = new ArrayList<>();
         if (job.sheet() != null) {
-            histories.putAll(workshop.historiesOf(job.sheet().id(), Integer.MAX_VALUE));
+            lines.orders(job.sheet().id(), job.number()).forEach(taken -> orders.add(List.of(taken.split(" "))));
         }
-        histories.put(job.number(), job.history());
-        return SeenOrders.of(histories.values().stream()
-                .map(h -> h.all(PartOff.class).map(PartOff::part).distinct().toList())
-                .filter(order -> order.size() > 1)
-                .toList());
+        List<String> own =
+                job.history().all(PartOff.class).map(PartOff::part).distinct().toList();
+        if (own.size() > 1) {
+            orders.add(own);
+        }
+        return SeenOrders.of(orders);
     }
 
     SheetDifference difference(OpenJob job) {

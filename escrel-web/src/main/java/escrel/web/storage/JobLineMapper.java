@@ -11,11 +11,27 @@ import org.apache.ibatis.annotations.Update;
 /** Writes what lists and the search read of jobs. It follows from the steps and can be made anew at any time. */
 @Mapper
 public interface JobLineMapper {
-    @Update("merge into job_line (job, waits, words) key (job) values (#{job}, #{waits}, #{words})")
-    void put(@Param("job") int job, @Param("waits") String waits, @Param("words") String words);
+    /**
+     * What lists, search and learning read of a job.
+     *
+     * @param taken codes of the parts in the order in which they came off, each once, spaces between
+     */
+    record LineRow(int job, String waits, String words, String taken) {}
 
-    @Insert("insert into job_line (job, waits, words) values (#{job}, #{waits}, #{words})")
-    void insert(@Param("job") int job, @Param("waits") String waits, @Param("words") String words);
+    @Update("""
+            merge into job_line (job, waits, words, taken) key (job)
+            values (#{job}, #{waits}, #{words}, #{taken})""")
+    void put(LineRow row);
+
+    @Insert("insert into job_line (job, waits, words, taken) values (#{job}, #{waits}, #{words}, #{taken})")
+    void insert(LineRow row);
+
+    /** The order in which the other jobs of a calibre were taken apart, of those of which more than one part came off. */
+    @Select("""
+            select l.taken from job j join job_line l on l.job = j.number
+            where j.calibre = #{calibre} and j.number <> #{except} and l.taken like '% %'
+            order by j.number""")
+    List<String> orders(@Param("calibre") String calibre, @Param("except") int except);
 
     /** Jobs without a line. */
     @Select("""

@@ -136,7 +136,8 @@ class FindTest {
     @Test
     void waitsAreFilteredBy() {
         int job = open("Waiting watch", "Owner", "");
-        SERVER.bean(JobLineMapper.class).put(job, Wait.PART.name() + " " + Wait.READING.name(), "waiting watch");
+        SERVER.bean(JobLineMapper.class)
+                .put(new JobLineMapper.LineRow(job, Wait.PART.name() + " " + Wait.READING.name(), "waiting watch", ""));
 
         assertThat(visitor.get("/jobs?q=waiting&wait=PART").body()).contains("Waiting watch", "waits for a part");
         assertThat(visitor.get("/jobs?q=waiting&wait=OUTWORK").body()).contains("No job is called so.");
