@@ -46,7 +46,7 @@ class JobLines {
                 .map(PartOff::part)
                 .distinct()
                 .takeWhile(code -> codes.length() + code.length() < LONGEST_ORDER)
-                .forEach(code -> codes.append(codes.isEmpty() ? "" : " ").append(code));
+                .forEach(code -> codes.append(codes.isEmpty() ? "" : "\n").append(code));
         return codes.toString();
     }
 

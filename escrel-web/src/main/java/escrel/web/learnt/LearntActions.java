@@ -69,7 +69,7 @@ class LearntActions {
     SeenOrders orders(OpenJob job) {
         List<List<String>> orders = new ArrayList<>();
         if (job.sheet() != null) {
-            lines.orders(job.sheet().id(), job.number()).forEach(taken -> orders.add(List.of(taken.split(" "))));
+            lines.orders(job.sheet().id(), job.number()).forEach(taken -> orders.add(List.of(taken.split("\n"))));
         }
         List<String> own =
                 job.history().all(PartOff.class).map(PartOff::part).distinct().toList();

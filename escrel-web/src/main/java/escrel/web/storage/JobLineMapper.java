@@ -14,7 +14,7 @@ public interface JobLineMapper {
     /**
      * What lists, search and learning read of a job.
      *
-     * @param taken codes of the parts in the order in which they came off, each once, spaces between
+     * @param taken codes of the parts in the order in which they came off, each once, one on a line
      */
     record LineRow(int job, String waits, String words, String taken) {}
 
@@ -29,7 +29,7 @@ public interface JobLineMapper {
     /** The order in which the other jobs of a calibre were taken apart, of those of which more than one part came off. */
     @Select("""
             select l.taken from job j join job_line l on l.job = j.number
-            where j.calibre = #{calibre} and j.number <> #{except} and l.taken like '% %'
+            where j.calibre = #{calibre} and j.number <> #{except} and l.taken like '%' || char(10) || '%'
             order by j.number""")
     List<String> orders(@Param("calibre") String calibre, @Param("except") int except);
 
