@@ -1,7 +1,7 @@
 /**
  * What lies beneath the database: the folder, the journal of changes that is on disk before a page answers, the base it
  * starts from, opening and putting right after a crash, migrations on a copy, backup and restore. Knows tables and files,
- * no jobs. Leans on media only.
+ * no jobs. Leans on media and disk only.
  */
 @NullMarked
 package escrel.web.ground;

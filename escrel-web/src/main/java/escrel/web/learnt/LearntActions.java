@@ -79,6 +79,11 @@ class LearntActions {
         return SeenOrders.of(orders);
     }
 
+    /** Jobs whose orders are not read into the lines yet, after an upgrade: until then less is known than was seen. */
+    int unread() {
+        return lines.countMissing();
+    }
+
     SheetDifference difference(OpenJob job) {
         CalibreSheet base = base(job);
         CalibreSheet learnt = LearntSheet.of(job.sheet() == null ? null : base, job.history());

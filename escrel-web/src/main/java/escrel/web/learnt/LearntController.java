@@ -46,6 +46,7 @@ class LearntController {
         model.addAttribute("newer", job.sheet() != null && sheets.latestVersion(base.id()) > job.sheetVersion());
         model.addAttribute("teardowns", actions.orders(job).teardowns());
         model.addAttribute("lines", difference.lines());
+        model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());
         return "learnt/learnt";

@@ -124,6 +124,8 @@ class FindTest {
             lines.clear();
             assertThat(there.get("/jobs?q=lineless").body()).contains("1 jobs are still being read into this list");
 
+            assertThat(there.get("/jobs/" + job + "/learnt").body()).contains("1 jobs are still being read");
+
             server.restart();
 
             ListMapper again = server.bean(ListMapper.class);

@@ -16,8 +16,8 @@ import org.springframework.transaction.support.TransactionTemplate;
  * work, a few at a time.
  */
 @Component
-class LinesMade implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(LinesMade.class);
+class MissingLines implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(MissingLines.class);
     private static final int AT_ONCE = 20;
 
     private final JobLineMapper mapper;
@@ -27,7 +27,7 @@ class LinesMade implements AutoCloseable {
     private final boolean anew;
     private volatile boolean closed;
 
-    LinesMade(
+    MissingLines(
             JobLineMapper mapper,
             JobLines lines,
             Workshop workshop,
