@@ -1,4 +1,5 @@
 // Builds the front end into static/assets, which is committed: JDK and Maven alone start the application.
+import { buildSync } from "esbuild";
 import { execFileSync } from "node:child_process";
 import { copyFileSync, mkdirSync } from "node:fs";
 
@@ -10,8 +11,9 @@ execFileSync("node_modules/.bin/tailwindcss", ["-i", "css/escrel.css", "-o", `${
   stdio: "inherit",
 });
 copyFileSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
-copyFileSync("node_modules/@alpinejs/csp/dist/cdn.min.js", `${out}/alpine.js`);
-for (const script of ["escrel.js", "desk-drawing.js", "desk.js", "desk-worklet.js"]) copyFileSync(`js/${script}`, `${out}/${script}`);
+for (const script of ["escrel.js", "desk.js", "desk-worklet.js"]) {
+  buildSync({ entryPoints: [`js/${script}`], outfile: `${out}/${script}`, bundle: true, minify: true, format: "iife", target: "es2022" });
+}
 copyFileSync("mark.svg", `${out}/mark.svg`);
 const variable = "node_modules/@fontsource-variable/atkinson-hyperlegible-next/files";
 copyFileSync(`${variable}/atkinson-hyperlegible-next-latin-wght-normal.woff2`, `${out}/type.woff2`);

@@ -98,7 +98,7 @@ class Screenshots {
         }
         browser.seeText("Lay the watch as drawn");
         browser.key('0');
-        browser.see("#desk-strip .dots");
+        browser.see("#desk-strip .ribbon");
         browser.picture(FOLDER.resolve(name + ".png"));
         browser.key('.');
     }

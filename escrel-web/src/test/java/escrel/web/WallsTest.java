@@ -1,5 +1,6 @@
 package escrel.web;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -8,34 +9,54 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import java.util.Arrays;
+import escrel.web.room.Rooms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
 
 @AnalyzeClasses(packages = "escrel.web", importOptions = ImportOption.DoNotIncludeTests.class)
 class WallsTest {
-    private static final String[] ROOMS = {
-        "escrel.web.today..",
-        "escrel.web.find..",
-        "escrel.web.undo..",
-        "escrel.web.arrival..",
-        "escrel.web.readings..",
-        "escrel.web.strip..",
-        "escrel.web.inspection..",
-        "escrel.web.washing..",
-        "escrel.web.climb..",
-        "escrel.web.turn..",
-        "escrel.web.handover..",
-        "escrel.web.calibres..",
-        "escrel.web.dossier..",
-        "escrel.web.desk..",
-        "escrel.web.devices..",
-        "escrel.web.safe..",
-        "escrel.web.simulated.."
-    };
+    private static final List<String> ROOMS =
+            Rooms.packages().stream().map(name -> "escrel.web." + name).toList();
+
+    /** The floors from the top down: each may lean on those after it. Photos also gives pictures out. */
+    private static final List<String> FLOORS = Stream.of(
+                    "chart", "ladder", "plan", "list", "upkeep", "job", "photos", "sound", "room", "storage", "ground",
+                    "media", "disk", "format")
+            .map(name -> "escrel.web." + name)
+            .toList();
+
+    @ArchTest
+    static void floorsLeanOnlyOnWhatLiesBelow(JavaClasses classes) {
+        for (int i = 0; i < FLOORS.size(); i++) {
+            List<String> above = new ArrayList<>(FLOORS.subList(0, i));
+            above.addAll(ROOMS);
+            above.add("escrel.web.demo");
+            noClasses()
+                    .that()
+                    .resideInAPackage(FLOORS.get(i))
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(above.toArray(String[]::new))
+                    .because("a floor does not lean on what stands on it")
+                    .check(classes);
+        }
+    }
+
+    /** Every package has its place in the house. */
+    @ArchTest
+    static final ArchRule NOTHING_STANDS_OUTSIDE = classes()
+            .should()
+            .resideInAnyPackage(Stream.of(ROOMS, FLOORS, List.of("escrel.web", "escrel.web.demo", "escrel.web.cli"))
+                    .flatMap(List::stream)
+                    .toArray(String[]::new))
+            .because("rooms are declared in escrel.web.room.Rooms, floors here");
 
     @ArchTest
     static void roomsDoNotKnowRooms(JavaClasses classes) {
         for (String room : ROOMS) {
-            String[] others = Arrays.stream(ROOMS).filter(r -> !r.equals(room)).toArray(String[]::new);
+            String[] others = ROOMS.stream().filter(r -> !r.equals(room)).toArray(String[]::new);
             noClasses()
                     .that()
                     .resideInAPackage(room)
@@ -46,6 +67,16 @@ class WallsTest {
                     .check(classes);
         }
     }
+
+    /** A page is asked for in a room, and no room is forgotten in their declaration. */
+    @ArchTest
+    static final ArchRule PAGES_ARE_MADE_IN_ROOMS = classes()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .resideInAnyPackage(Stream.concat(ROOMS.stream(), Stream.of("escrel.web.photos"))
+                    .toArray(String[]::new))
+            .because("rooms are declared once, in escrel.web.room.Rooms");
 
     @ArchTest
     static final ArchRule NO_RINGS = slices().matching("escrel.web.(*)..")

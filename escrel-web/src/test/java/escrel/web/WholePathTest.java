@@ -180,7 +180,7 @@ class WholePathTest {
     private void climb(EscrelServer server, Browser browser) {
         browser.key('6');
         browser.see("#bench");
-        while (!browser.see(".card h3").getText().contains("part")) {
+        while (!browser.see(".card .over").getText().contains("part")) {
             browser.keyOnBench('2');
         }
         // a visit first: it must not count as fitted

@@ -1,5 +1,8 @@
 package escrel.bench.campaign;
 
+import escrel.bench.server.Caller;
+import escrel.bench.server.Memory;
+import escrel.bench.server.Server;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -7,7 +7,8 @@ import java.util.List;
 public final class AssemblySteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS =
-            List.of(StepKind.of("test", TestMade.class, (s, n) -> "test " + n.test(s.test())));
+            List.of(StepKind.of("test", TestMade.class, (s, n) -> "test " + n.test(s.test()))
+                    .in(StepKind.CLIMB));
 
     private AssemblySteps() {}
 }

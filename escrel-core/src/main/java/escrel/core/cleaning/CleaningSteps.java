@@ -6,8 +6,9 @@ import java.util.List;
 /** The kinds of step about cleaning. */
 public final class CleaningSteps {
     /** All of them. */
-    public static final List<StepKind<?>> KINDS = List.of(
-            new StepKind<>("washed", Washed.class, (s, n) -> s.parts().size() + " parts washed", Washed::parts));
+    public static final List<StepKind<?>> KINDS = List.of(StepKind.about(
+                    "washed", Washed.class, Washed::parts, (s, n) -> s.parts().size() + " parts washed")
+            .in(StepKind.WASH));
 
     private CleaningSteps() {}
 }

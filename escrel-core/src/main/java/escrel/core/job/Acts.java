@@ -1,16 +1,17 @@
 package escrel.core.job;
 
 import escrel.core.MendableException;
-import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The acts of a job: what one press recorded, be it one step or several. Steps of one act stand next to each other and
@@ -50,15 +51,13 @@ public final class Acts {
     }
 
     /** The act the undo key of a room takes back: its newest that counts and may be; nothing when there is none. */
-    public Optional<Act> toTakeBack(ActRoom room) {
-        Set<Integer> counting =
-                job.history().counting().stream().map(RecordedStep::sequence).collect(Collectors.toSet());
-        List<Act> all = all(job.recorded());
-        for (int i = all.size() - 1; i >= 0; i--) {
-            Act act = all.get(i);
-            boolean whole = act.steps().stream().allMatch(s -> counting.contains(s.sequence()));
+    public Optional<Act> toTakeBack(String room) {
+        BitSet counting = new BitSet();
+        job.history().counting().forEach(s -> counting.set(s.sequence()));
+        for (Act act = newest(job.recorded().lastSequence()); act != null; act = before(act)) {
+            boolean whole = act.steps().stream().allMatch(s -> counting.get(s.sequence()));
             boolean here = act.steps().stream()
-                    .allMatch(s -> room.has(s.step()) && s.step().canBeTakenBack());
+                    .allMatch(s -> StepRegister.isOf(room, s.step()) && s.step().canBeTakenBack());
             if (whole && here) {
                 return Optional.of(act);
             }
@@ -70,11 +69,9 @@ public final class Acts {
      * The taking-back that can itself be taken back, so that its act is done again: the last one of this room after which
      * nothing was recorded but taking back and doing again.
      */
-    public Optional<Act> toDoAgain(ActRoom room) {
-        List<Act> all = all(job.recorded());
+    public Optional<Act> toDoAgain(String room) {
         int doneAgain = 0;
-        for (int i = all.size() - 1; i >= 0; i--) {
-            Act act = all.get(i);
+        for (Act act = newest(job.recorded().lastSequence()); act != null; act = before(act)) {
             if (act.steps().stream().allMatch(this::doesAgain)) {
                 doneAgain++;
             } else if (!act.steps().stream().allMatch(this::takesBack)) {
@@ -82,7 +79,7 @@ public final class Acts {
             } else if (doneAgain > 0) {
                 doneAgain--;
             } else {
-                boolean here = act.steps().stream().allMatch(s -> room.has(taken(s)));
+                boolean here = act.steps().stream().allMatch(s -> StepRegister.isOf(room, taken(s)));
                 return here ? Optional.of(act) : Optional.empty();
             }
         }
@@ -110,12 +107,12 @@ public final class Acts {
      *
      * @throws MendableException naming what was done since
      */
-    public void requireNothingStandsOn(Act act, ActRoom room) {
+    public void requireNothingStandsOn(Act act, String room) {
         Set<String> parts = new HashSet<>();
         act.steps().forEach(s -> parts.addAll(StepRegister.partsOf(s.step())));
         int last = act.steps().get(act.steps().size() - 1).sequence();
         job.history().counting().stream()
-                .filter(s -> s.sequence() > last && !room.has(s.step()))
+                .filter(s -> s.sequence() > last && !StepRegister.isOf(room, s.step()))
                 .filter(s -> StepRegister.partsOf(s.step()).stream().anyMatch(parts::contains))
                 .findFirst()
                 .ifPresent(s -> {
@@ -134,19 +131,21 @@ public final class Acts {
                 .collect(Collectors.joining("; "));
     }
 
-    private static List<Act> all(JobHistory history) {
-        List<Act> acts = new ArrayList<>();
-        List<RecordedStep> open = new ArrayList<>();
-        for (RecordedStep step : history.recorded()) {
-            if (!open.isEmpty() && !open.get(0).at().equals(step.at())) {
-                acts.add(new Act(open));
-                open.clear();
-            }
-            open.add(step);
+    /** The act that ends with a step; nothing before the first. */
+    private @Nullable Act newest(int last) {
+        List<RecordedStep> recorded = job.recorded().recorded();
+        if (last == 0) {
+            return null;
         }
-        if (!open.isEmpty()) {
-            acts.add(new Act(open));
+        int first = last;
+        while (first > 1
+                && recorded.get(first - 2).at().equals(recorded.get(last - 1).at())) {
+            first--;
         }
-        return acts;
+        return new Act(recorded.subList(first - 1, last));
+    }
+
+    private @Nullable Act before(Act act) {
+        return newest(act.steps().get(0).sequence() - 1);
     }
 }

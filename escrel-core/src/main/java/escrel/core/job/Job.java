@@ -28,6 +28,7 @@ import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.comparison.ReadingsDue;
 import escrel.core.timing.comparison.RunIn;
+import escrel.core.timing.readings.KnownLift;
 import escrel.core.timing.readings.ReadingSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,13 +58,15 @@ public final class Job {
     private final Lazy<TestState> tests = new Lazy<>(this::foldTests);
     private final Lazy<AssemblyPlan> wayUp = new Lazy<>(this::planUp);
     private final Lazy<List<Account>> accounts = new Lazy<>(this::allAccounts);
-    private final Lazy<List<ReadingSet>> readings = new Lazy<>(this::readingSets);
+    private final Lazy<List<ReadingSet>> readings = new Lazy<>(() -> ReadingSet.of(history()));
     private final Lazy<Stage> stage = new Lazy<>(() -> StageOf.job(this));
     private final Lazy<List<Interventions.Intervention>> interventions = new Lazy<>(this::allInterventions);
 
     private Job(JobHistory recorded, @Nullable CalibreSheet bound, Schools schools) {
         this.recorded = recorded;
-        this.history = recorded.inPresentCodes();
+        this.history = bound == null
+                ? recorded.inPresentCodes()
+                : KnownLift.in(recorded.inPresentCodes(), bound.data().liftAngle());
         this.bound = bound;
         this.usual = schools;
         this.schools = ofJob(schools, history);
@@ -137,14 +140,6 @@ public final class Job {
         return Interventions.of(history, lives(), copies());
     }
 
-    private List<ReadingSet> readingSets() {
-        List<ReadingSet> sets = ReadingSet.of(history);
-        if (bound == null || bound.data().liftAngle().assumed()) {
-            return sets;
-        }
-        return sets.stream().map(s -> s.underKnown(bound.data().liftAngle())).toList();
-    }
-
     /** What each concept counts, in the order in which the accounts are shown. Source: M17. */
     public List<Tally> tallies() {
         List<Tally> always = List.of(
@@ -175,7 +170,7 @@ public final class Job {
         return recorded;
     }
 
-    /** What is on record, with parts called by the codes in use now. */
+    /** What is on record, with parts called by the codes in use now and amplitudes worked out for the known lift angle. */
     public JobHistory history() {
         return history;
     }
@@ -280,7 +275,7 @@ public final class Job {
         return Accounts.mayLeave(accounts());
     }
 
-    /** The sets of readings; those taken before the lift angle was known are worked out again for it. */
+    /** The sets of readings. */
     public List<ReadingSet> readings() {
         return readings.get();
     }

@@ -74,4 +74,9 @@ public final class StepRegister {
     public static List<String> partsOf(Step step) {
         return kindOf(step).partsOf(step);
     }
+
+    /** Whether a step is recorded and taken back in a room. */
+    public static boolean isOf(String room, Step step) {
+        return kindOf(step).rooms().contains(room);
+    }
 }

@@ -71,6 +71,11 @@ public final class SheetDifference {
         return new SheetDifference(base, learnt, orders);
     }
 
+    /** How many teardowns of the calibre were seen, this one included. */
+    public int teardowns() {
+        return orders.teardowns();
+    }
+
     /** The lines: parts, then screws, then holds, then what was seen. */
     public List<Line> lines() {
         return List.copyOf(lines.values());

@@ -7,29 +7,41 @@ import java.util.List;
 public final class PartsSteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS = List.of(
-            StepKind.of("finding", FindingRaised.class, FindingRaised::part, (s, n) -> "finding “" + s.words() + "”"),
-            StepKind.of("decision", Decided.class, (s, n) -> "decision " + StepKind.said(s.decision())),
-            StepKind.of("worked", FindingWorked.class, (s, n) -> "carried out: " + StepKind.said(s.outcome())),
+            StepKind.of("finding", FindingRaised.class, FindingRaised::part, (s, n) -> "finding “" + s.words() + "”")
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB),
+            StepKind.of("decision", Decided.class, (s, n) -> "decision " + StepKind.said(s.decision()))
+                    .in(StepKind.INSPECT),
+            StepKind.of("worked", FindingWorked.class, (s, n) -> "carried out: " + StepKind.said(s.outcome()))
+                    .in(StepKind.INSPECT),
             StepKind.of(
-                    "copy",
-                    CopyAtHand.class,
-                    CopyAtHand::part,
-                    (s, n) -> "another " + n.part(s.part()) + " at hand, "
-                            + s.origin().words()),
+                            "copy",
+                            CopyAtHand.class,
+                            CopyAtHand::part,
+                            (s, n) -> "another " + n.part(s.part()) + " at hand, "
+                                    + s.origin().words())
+                    .in(StepKind.INSPECT, StepKind.CLIMB, StepKind.HANDOVER),
             StepKind.of(
-                    "old-part",
-                    OldPart.class,
-                    OldPart::part,
-                    (s, n) -> "old " + n.part(s.part()) + " " + s.fate().words()),
-            new StepKind<>(
-                    "looked", Looked.class, (s, n) -> s.parts().size() + " clean parts looked at", Looked::parts),
-            StepKind.of("fragment", FragmentFound.class, (s, n) -> "fragment found: " + s.words()),
-            StepKind.of("fragment-explained", FragmentExplained.class, (s, n) -> "fragment explained: " + s.words()),
+                            "old-part",
+                            OldPart.class,
+                            OldPart::part,
+                            (s, n) -> "old " + n.part(s.part()) + " " + s.fate().words())
+                    .in(StepKind.INSPECT, StepKind.CLIMB, StepKind.HANDOVER),
+            StepKind.about(
+                            "looked",
+                            Looked.class,
+                            Looked::parts,
+                            (s, n) -> s.parts().size() + " clean parts looked at")
+                    .in(StepKind.INSPECT, StepKind.WASH),
+            StepKind.of("fragment", FragmentFound.class, (s, n) -> "fragment found: " + s.words())
+                    .in(StepKind.STRIP, StepKind.CLIMB),
+            StepKind.of("fragment-explained", FragmentExplained.class, (s, n) -> "fragment explained: " + s.words())
+                    .in(StepKind.CLIMB, StepKind.HANDOVER),
             StepKind.of(
-                    "gauged",
-                    Gauged.class,
-                    Gauged::part,
-                    (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what()) + " " + s.millimetres() + " mm"));
+                            "gauged",
+                            Gauged.class,
+                            Gauged::part,
+                            (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what()) + " " + s.millimetres() + " mm")
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB));
 
     private PartsSteps() {}
 }

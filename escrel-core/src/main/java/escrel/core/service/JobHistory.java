@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -63,6 +64,18 @@ public final class JobHistory {
             before = bound;
         }
         return of(read);
+    }
+
+    /** The same history with every step read otherwise; this one, when none is. Sequence and times stay. */
+    public JobHistory readAs(UnaryOperator<Step> otherwise) {
+        List<RecordedStep> read = new ArrayList<>();
+        boolean same = true;
+        for (RecordedStep entry : recorded()) {
+            Step step = otherwise.apply(entry.step());
+            same &= step == entry.step();
+            read.add(step == entry.step() ? entry : new RecordedStep(entry.sequence(), entry.at(), step));
+        }
+        return same ? this : of(read);
     }
 
     /** This history as it stood right after a step. */

@@ -6,6 +6,7 @@ import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -17,9 +18,24 @@ import org.jspecify.annotations.Nullable;
  * @param type the record
  * @param words what it says, as listed and as said when it is taken back
  * @param parts codes of the parts it is about
+ * @param rooms in which it is recorded and taken back, by the last part of their addresses; none for what stays
  */
 public record StepKind<S extends Step>(
-        String name, Class<S> type, BiFunction<S, Names, String> words, Function<S, List<String>> parts) {
+        String name,
+        Class<S> type,
+        BiFunction<S, Names, String> words,
+        Function<S, List<String>> parts,
+        Set<String> rooms) {
+    /** The rooms there are steps of, as they are called in addresses; a new room names its own. */
+    public static final String ARRIVAL = "arrival";
+
+    public static final String READINGS = "readings";
+    public static final String STRIP = "strip";
+    public static final String INSPECT = "inspect";
+    public static final String WASH = "wash";
+    public static final String CLIMB = "climb";
+    public static final String HANDOVER = "handover";
+
     /** The names a sheet gives to codes; a code by itself where the sheet does not know it. */
     public record Names(@Nullable CalibreSheet sheet) {
         /** Name of a part. */
@@ -44,16 +60,31 @@ public record StepKind<S extends Step>(
 
     /** A kind about no part. */
     public static <S extends Step> StepKind<S> of(String name, Class<S> type, BiFunction<S, Names, String> words) {
-        return new StepKind<>(name, type, words, s -> List.of());
+        return about(name, type, s -> List.of(), words);
     }
 
     /** A kind about one part, or about none where the function gives none. */
     public static <S extends Step> StepKind<S> of(
             String name, Class<S> type, Function<S, @Nullable String> part, BiFunction<S, Names, String> words) {
-        return new StepKind<>(name, type, words, s -> {
-            String code = part.apply(s);
-            return code == null || code.isEmpty() ? List.of() : List.of(code);
-        });
+        return about(
+                name,
+                type,
+                s -> {
+                    String code = part.apply(s);
+                    return code == null || code.isEmpty() ? List.of() : List.of(code);
+                },
+                words);
+    }
+
+    /** A kind about several parts. */
+    public static <S extends Step> StepKind<S> about(
+            String name, Class<S> type, Function<S, List<String>> parts, BiFunction<S, Names, String> words) {
+        return new StepKind<>(name, type, words, parts, Set.of());
+    }
+
+    /** The same kind, recorded and taken back in these rooms. */
+    public StepKind<S> in(String... where) {
+        return new StepKind<>(name, type, words, parts, Set.of(where));
     }
 
     /** The words of a step of this kind. */

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -31,20 +32,27 @@ public final class StepTimes {
         this.services = services;
     }
 
-    /** The times from histories of one calibre, whose parts go by the codes of its sheet. */
-    public static StepTimes of(Collection<JobHistory> histories) {
+    /**
+     * The times of several services of one calibre.
+     *
+     * @param services as {@link #ofService} gives them; those without a time teach nothing
+     */
+    public static StepTimes of(Collection<Map<String, List<Double>>> services) {
         Map<String, List<Double>> minutes = new HashMap<>();
-        int services = 0;
-        for (JobHistory history : histories) {
-            services += add(history, minutes) ? 1 : 0;
+        int timed = 0;
+        for (Map<String, List<Double>> service : services) {
+            timed += service.isEmpty() ? 0 : 1;
+            service.forEach((part, own) ->
+                    minutes.computeIfAbsent(part, k -> new ArrayList<>()).addAll(own));
         }
         Map<String, Double> medians = new HashMap<>();
         minutes.forEach((part, values) -> medians.put(part, median(values)));
-        return new StepTimes(medians, services);
+        return new StepTimes(medians, timed);
     }
 
-    private static boolean add(JobHistory history, Map<String, List<Double>> minutes) {
-        boolean any = false;
+    /** Minutes each part took in one service, once for each time it came off; without those that do not count. */
+    public static Map<String, List<Double>> ofService(JobHistory history) {
+        Map<String, List<Double>> minutes = new LinkedHashMap<>();
         RecordedStep before = null;
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof PartOff off) {
@@ -53,13 +61,12 @@ public final class StepTimes {
                     if (gap.compareTo(SHORTEST) >= 0 && gap.compareTo(LONGEST) <= 0) {
                         minutes.computeIfAbsent(off.part(), k -> new ArrayList<>())
                                 .add(gap.toMillis() / 60_000.0);
-                        any = true;
                     }
                 }
                 before = entry;
             }
         }
-        return any;
+        return minutes;
     }
 
     private static double median(List<Double> values) {

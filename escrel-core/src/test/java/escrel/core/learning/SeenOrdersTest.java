@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -74,5 +75,29 @@ class SeenOrdersTest {
                         .anyMatch(q -> q.first().equals(p.first())
                                 && !q.then().equals(p.then())
                                 && seen.alwaysBefore(q.then(), p.then()) > 0));
+    }
+
+    /** What is counted, changed and no longer counted says the same as what is counted anew. */
+    @Test
+    void countsThatAreMovedOnSayTheSameAsCountsMadeAnew() {
+        Random random = new Random(16);
+        SeenOrders.Counting counting = new SeenOrders.Counting();
+        List<List<String>> present = new ArrayList<>();
+        for (int round = 0; round < 300; round++) {
+            if (!present.isEmpty() && random.nextInt(3) == 0) {
+                counting.remove(present.remove(random.nextInt(present.size())));
+            } else {
+                List<String> order = new ArrayList<>(IntStream.range(0, 2 + random.nextInt(40))
+                        .mapToObj(i -> "part-" + i)
+                        .toList());
+                Collections.shuffle(order, random);
+                present.add(order);
+                counting.add(order);
+            }
+            SeenOrders moved = counting.seen();
+            SeenOrders anew = SeenOrders.of(present);
+            assertThat(moved.teardowns()).isEqualTo(anew.teardowns());
+            assertThat(moved.chain()).containsExactlyInAnyOrderElementsOf(anew.chain());
+        }
     }
 }

@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -149,7 +150,9 @@ class PartialServiceTest {
     void ownTimesAreMediansAndPausesDoNotCount() {
         JobHistory quick = at(PartOff.plain("a"), 0, PartOff.plain("b"), 60, PartOff.plain("c"), 60 + 3600);
         JobHistory slow = at(PartOff.plain("a"), 0, PartOff.plain("b"), 180);
-        StepTimes times = StepTimes.of(List.of(quick, slow, JobHistory.empty()));
+        StepTimes times = StepTimes.of(Stream.of(quick, slow, JobHistory.empty())
+                .map(StepTimes::ofService)
+                .toList());
 
         assertThat(times.minutes("b")).hasValueCloseTo(2.0, within(1e-9));
         assertThat(times.minutes("c")).isEmpty();

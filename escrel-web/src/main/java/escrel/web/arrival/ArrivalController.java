@@ -1,13 +1,13 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
-import escrel.core.job.ActRoom;
 import escrel.core.learning.PartNamed;
 import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
+import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
 import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
@@ -20,6 +20,7 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
@@ -67,7 +68,16 @@ class ArrivalController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
-        return new ModelAndView("redirect:/jobs/" + workshop.open(form.arrival(), form.agreed()) + "/arrival");
+        return new ModelAndView("redirect:/jobs/" + opened(form) + "/arrival");
+    }
+
+    private int opened(ArrivalForm form) {
+        try {
+            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed());
+        } catch (DataIntegrityViolationException e) {
+            // sent twice at the same moment: by now the other is there to be found
+            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed());
+        }
     }
 
     /** Of what no field of ours sends there is no form to show again. */
@@ -99,7 +109,7 @@ class ArrivalController {
 
     private String page(OpenJob job, Model model) {
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("undo", Undo.of(job, ActRoom.ARRIVAL));
+        model.addAttribute("undo", Undo.of(job, StepKind.ARRIVAL));
         model.addAttribute("stances", Stance.values());
         model.addAttribute("works", WorkAgreed.Work.values());
         model.addAttribute("agreed", job.job().agreed().orElse(null));
@@ -174,14 +184,14 @@ class ArrivalController {
     record Note(OffsetDateTime at, String words) {}
 
     @PostMapping("/jobs/{number}/notes")
-    String note(@PathVariable int number, @RequestParam int seq, @RequestParam String words) {
+    String note(@PathVariable int number, @RequestParam String words) {
         if (words.isBlank() || words.length() > 1000) {
             throw new MendableException(
                     "A note has between 1 and 1000 characters",
                     "Nothing was recorded.",
                     "Say it in some words, not too many.");
         }
-        workshop.append(number, seq, new Noted(null, words.strip()));
+        workshop.add(number, new Noted(null, words.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 
@@ -189,12 +199,11 @@ class ArrivalController {
     @Transactional
     public String photo(
             @PathVariable int number,
-            @RequestParam int seq,
             @RequestParam MultipartFile picture,
             @RequestParam(defaultValue = "") String caption)
             throws IOException {
         int photo = photos.keep(number, picture.getInputStream());
-        workshop.append(number, seq, new PhotoAdded(photo, null, caption.strip()));
+        workshop.add(number, new PhotoAdded(photo, null, caption.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 }

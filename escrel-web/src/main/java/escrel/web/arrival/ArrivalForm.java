@@ -6,12 +6,14 @@ import escrel.core.service.WorkAgreed;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The arrival form.
  *
  * @param work what is to be done; only when a job is opened
+ * @param identity of the job to be opened, made with the form
  */
 record ArrivalForm(
         @NotBlank @Size(max = 200) String watch,
@@ -23,10 +25,11 @@ record ArrivalForm(
         @NotNull Stance stance,
         @Size(max = 4000) String condition,
         @Size(max = 4000) String marks,
-        WorkAgreed.@Nullable Work work) {
+        WorkAgreed.@Nullable Work work,
+        @Size(max = 36) @Nullable String identity) {
     /** A form in which only the workshop's habit is filled in. */
     static ArrivalForm empty(Stance usual) {
-        return new ArrivalForm("", "", "", "", "", "", usual, "", "", WorkAgreed.Work.SERVICE);
+        return new ArrivalForm("", "", "", "", "", "", usual, "", "", WorkAgreed.Work.SERVICE, newIdentity());
     }
 
     static ArrivalForm of(Arrival a) {
@@ -40,7 +43,21 @@ record ArrivalForm(
                 a.stance(),
                 a.condition(),
                 a.marks(),
+                null,
                 null);
+    }
+
+    private static String newIdentity() {
+        return UUID.randomUUID().toString();
+    }
+
+    /** The identity the job gets; a new one where the form brought none that is one. */
+    String jobIdentity() {
+        try {
+            return identity == null ? newIdentity() : UUID.fromString(identity).toString();
+        } catch (IllegalArgumentException e) {
+            return newIdentity();
+        }
     }
 
     /** What is to be done; a full service where nothing else was said. */

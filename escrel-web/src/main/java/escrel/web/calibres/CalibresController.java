@@ -159,8 +159,12 @@ class CalibresController {
     }
 
     @PostMapping("/calibres/{id}/edit")
-    String keep(@PathVariable String id, @RequestParam Map<String, String> tables, RedirectAttributes flash) {
-        CalibreSheet edited = library.keep(SheetTables.read(require(id), tables));
+    String keep(
+            @PathVariable String id,
+            @RequestParam int from,
+            @RequestParam Map<String, String> tables,
+            RedirectAttributes flash) {
+        CalibreSheet edited = library.edit(id, from, tables);
         flash.addFlashAttribute("said", edited.name() + " is kept as version " + sheets.latestVersion(id));
         return "redirect:/calibres/" + id;
     }

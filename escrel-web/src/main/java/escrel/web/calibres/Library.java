@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -77,6 +78,20 @@ class Library {
         }
         sheets.keep(sheet);
         return sheet;
+    }
+
+    /**
+     * Keeps a sheet as it was edited on a page made from a version of it.
+     *
+     * @param tables as for {@link SheetTables#read}; other fields are left aside
+     */
+    @Transactional
+    public CalibreSheet edit(String calibre, int from, Map<String, String> tables) {
+        CalibreSheet now = sheets.latest(calibre).orElseThrow(() -> refuse("There is no calibre “" + calibre + "”"));
+        CalibreSheet then = sheets.find(calibre, from).orElseThrow(() -> refuse("There is no version " + from));
+        Map<String, String> known = new HashMap<>(tables);
+        known.keySet().retainAll(SheetTable.names());
+        return keep(SheetMerge.of(then, now, known));
     }
 
     /** Makes a sheet from elsewhere, or an earlier one of this workshop, the one that is used. */

@@ -1,6 +1,9 @@
 package escrel.web.calibres;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The tables in which a sheet is edited. */
 enum SheetTable {
@@ -47,6 +50,11 @@ enum SheetTable {
     SheetTable(String title, String... columns) {
         this.title = title;
         this.columns = List.of(columns);
+    }
+
+    /** The names under which they are sent. */
+    static Set<String> names() {
+        return Stream.of(values()).map(t -> t.name().toLowerCase()).collect(Collectors.toSet());
     }
 
     public String title() {

@@ -1,7 +1,7 @@
 package escrel.web.climb;
 
 import escrel.core.calibre.Side;
-import escrel.core.job.ActRoom;
+import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
@@ -72,14 +72,14 @@ class ClimbController {
 
     @PostMapping("/jobs/{number}/climb/undo")
     String undo(@PathVariable int number, @RequestParam int seq, Model model) {
-        String back = workshop.takeBack(number, seq, ActRoom.CLIMB);
+        String back = workshop.takeBack(number, seq, StepKind.CLIMB);
         fill(model, number, null, null, null, "Taken back: " + back);
         return BENCH;
     }
 
     @PostMapping("/jobs/{number}/climb/again")
     String again(@PathVariable int number, @RequestParam int seq, Model model) {
-        String again = workshop.doAgain(number, seq, ActRoom.CLIMB);
+        String again = workshop.doAgain(number, seq, StepKind.CLIMB);
         fill(model, number, null, null, null, "Done again: " + again);
         return BENCH;
     }

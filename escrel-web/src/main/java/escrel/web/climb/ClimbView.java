@@ -9,11 +9,11 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
-import escrel.core.job.ActRoom;
 import escrel.core.job.Job;
 import escrel.core.lubrication.EscapeDosing;
 import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
+import escrel.core.service.StepKind;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
@@ -112,7 +112,7 @@ record ClimbView(
                 lines.size(),
                 plan.turnOvers(),
                 state.visiting().stream().map(sheet::requirePart).toList(),
-                Undo.of(open, ActRoom.CLIMB),
+                Undo.of(open, StepKind.CLIMB),
                 outcome,
                 said,
                 job.lives().everOff().isEmpty(),

@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
@@ -58,11 +59,16 @@ class DeskController {
     record Row(String position, String rate, String amplitude, String beatError, String source) {}
 
     @GetMapping("/jobs/{number}/desk")
-    String desk(@PathVariable int number, @ModelAttribute OccasionForm form, Model model) {
+    String desk(
+            @PathVariable int number,
+            @ModelAttribute OccasionForm form,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String part,
+            Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("view", DeskView.of(job, form));
-        return "desk/desk";
+        // another occasion shows its own readings without the page being left
+        return part == null ? "desk/desk" : "desk/desk :: rows";
     }
 
     /** The chosen positions in the order of fewest turns. */
@@ -160,7 +166,7 @@ class DeskController {
                 ? new Row("", Show.NOTHING, Show.NOTHING, Show.NOTHING, "")
                 : new Row(
                         reading.position().name(),
-                        show.rate(reading.rateSecondsPerDay()),
+                        show.rate(reading.rateWithClock()),
                         show.amplitude(reading.amplitudeDegrees()),
                         show.beatError(reading.beatErrorMillis()),
                         show.source(reading.source()));

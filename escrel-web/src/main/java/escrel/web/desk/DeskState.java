@@ -42,7 +42,8 @@ record DeskState(
             String beatErrorDoubt,
             String lift,
             String beats,
-            double secondsPerDay) {}
+            double secondsPerDay,
+            double rateStandardError) {}
 
     private static final double SHOWN_SECONDS = 60;
 
@@ -82,7 +83,8 @@ record DeskState(
                 doubt(reading.beatErrorMillis().doubt(), "%.1f", 0.1),
                 show.liftAngle(reading.liftAngle()),
                 show.beats(reading.beatRate().beatsPerHour()),
-                rate.value());
+                rate.value(),
+                rate.doubt());
     }
 
     private static String doubt(double doubt, String form, double least) {

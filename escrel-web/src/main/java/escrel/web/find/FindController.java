@@ -2,7 +2,7 @@ package escrel.web.find;
 
 import escrel.core.handover.Stage;
 import escrel.core.job.Wait;
-import escrel.web.list.ListMapper;
+import escrel.web.list.JobList;
 import escrel.web.list.Listed;
 import escrel.web.list.Wanted;
 import escrel.web.storage.JobLineMapper;
@@ -10,7 +10,6 @@ import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,12 +24,12 @@ class FindController {
     private static final int LAST_PAGE = 10_000;
     private static final int LONGEST = 200;
 
-    private final ListMapper mapper;
+    private final JobList list;
     private final JobLineMapper lines;
     private final Clock clock;
 
-    FindController(ListMapper mapper, JobLineMapper lines, Clock clock) {
-        this.mapper = mapper;
+    FindController(JobList list, JobLineMapper lines, Clock clock) {
+        this.list = list;
         this.lines = lines;
         this.clock = clock;
     }
@@ -76,18 +75,17 @@ class FindController {
 
     private Found found(String typed, @Nullable Stage stage, @Nullable Wait wait, int page) {
         Wanted wanted = Wanted.of(typed, stage, wait);
-        Map<String, Integer> counts = mapper.counts(wanted.atAnyStage()).stream()
-                .collect(Collectors.toMap(ListMapper.Count::stage, ListMapper.Count::jobs));
+        Map<Stage, Integer> counts = list.counts(wanted.atAnyStage());
         int all = counts.values().stream().mapToInt(Integer::intValue).sum();
         int most = counts.values().stream().mapToInt(Integer::intValue).max().orElse(1);
-        int total = stage == null ? all : counts.getOrDefault(stage.name(), 0);
+        int total = stage == null ? all : counts.getOrDefault(stage, 0);
         List<OnRail> rail = Arrays.stream(Stage.values())
                 .map(s -> {
-                    int jobs = counts.getOrDefault(s.name(), 0);
+                    int jobs = counts.getOrDefault(s, 0);
                     return new OnRail(s, Listed.words(s), jobs, (double) jobs / most, s == stage);
                 })
                 .toList();
-        List<Listed> jobs = mapper.found(wanted, page * ON_A_PAGE, ON_A_PAGE).stream()
+        List<Listed> jobs = list.found(wanted, counts, page * ON_A_PAGE, ON_A_PAGE).stream()
                 .map(l -> Listed.of(l, clock.instant()))
                 .toList();
         boolean more = (page + 1) * ON_A_PAGE < total;

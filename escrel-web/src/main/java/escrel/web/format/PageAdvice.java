@@ -1,9 +1,7 @@
 package escrel.web.format;
 
 import jakarta.servlet.http.HttpServletRequest;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What every page needs: the theme chosen in this browser, so that the first paint is right, and {@link Show}. */
@@ -28,7 +26,7 @@ class PageAdvice {
     }
 
     @ModelAttribute("theme")
-    String theme(@CookieValue(name = "theme", required = false) @Nullable String chosen) {
-        return "lamp".equals(chosen) ? "lamp" : "paper";
+    String theme(HttpServletRequest request) {
+        return Theme.of(request);
     }
 }

@@ -1,10 +1,15 @@
 package escrel.web.format;
 
 import java.text.Normalizer;
+import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Set;
 
 /** Texts as they may be kept and shown. */
 public final class Texts {
+    private static final int LONGEST_WORD = 40;
+    private static final int FEWEST_DIGITS = 3;
+
     private Texts() {}
 
     /**
@@ -33,6 +38,59 @@ public final class Texts {
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("\\s+", " ")
                 .strip();
+    }
+
+    /**
+     * The words by which a text is found, in small letters without accents: whatever stands between them parts them. Of a
+     * number its last digits find it too.
+     */
+    public static Set<String> wordsOf(String text) {
+        return words(text, true);
+    }
+
+    /** The words that were typed to find something, as they are found. */
+    public static Set<String> wordsTyped(String text) {
+        return words(text, false);
+    }
+
+    private static Set<String> words(String text, boolean lastDigitsToo) {
+        Set<String> words = new LinkedHashSet<>();
+        String plain = isAscii(text) ? text.toLowerCase(Locale.ROOT) : searched(text);
+        int begin = -1;
+        boolean digits = true;
+        // by hand, since a long job says thousands of them with each note
+        for (int i = 0; i <= plain.length(); i++) {
+            boolean in = i < plain.length() && Character.isLetterOrDigit(plain.charAt(i));
+            if (in && begin < 0) {
+                begin = i;
+                digits = true;
+            }
+            if (in) {
+                digits &= Character.isDigit(plain.charAt(i));
+            } else if (begin >= 0) {
+                addWord(words, plain.substring(begin, Math.min(i, begin + LONGEST_WORD)), digits && lastDigitsToo);
+                begin = -1;
+            }
+        }
+        return words;
+    }
+
+    private static void addWord(Set<String> words, String word, boolean digits) {
+        words.add(word);
+        if (digits) {
+            for (int from = 1; from <= word.length() - FEWEST_DIGITS; from++) {
+                words.add(word.substring(from));
+            }
+        }
+    }
+
+    private static boolean isAscii(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) >= 128) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static int firstBad(String text) {

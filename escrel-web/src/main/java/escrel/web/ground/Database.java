@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import tools.jackson.core.JacksonException;
 
 /** One database file, opened by itself, before and beside the application's own connections. */
 final class Database implements AutoCloseable {
@@ -147,26 +148,45 @@ final class Database implements AutoCloseable {
         return gaps;
     }
 
-    /** Does again what the journal says. */
-    void apply(List<Entry> entries) throws SQLException {
+    /**
+     * Does again what the journal says after an entry.
+     *
+     * @return how many entries there were
+     */
+    int apply(Journal.Read journal, long after) throws IOException, SQLException {
         connection.setAutoCommit(false);
-        int waiting = 0;
-        for (Entry entry : entries) {
-            for (Change change : entry.changes()) {
-                try (PreparedStatement statement = connection.prepareStatement(change.sql())) {
-                    for (int i = 0; i < change.values().size(); i++) {
-                        statement.setObject(i + 1, change.values().get(i));
-                    }
-                    statement.executeUpdate();
-                }
+        int[] applied = {0};
+        journal.<SQLException>after(after, entry -> {
+            if (!journal.isVoid(entry)) {
+                apply(entry);
             }
             moveTo(connection, entry);
-            if (++waiting % APPLIED_AT_ONCE == 0) {
+            if (++applied[0] % APPLIED_AT_ONCE == 0) {
                 connection.commit();
             }
-        }
+        });
         connection.commit();
         connection.setAutoCommit(true);
+        return applied[0];
+    }
+
+    private void apply(Entry entry) throws SQLException {
+        for (Change change : changes(entry)) {
+            try (PreparedStatement statement = connection.prepareStatement(change.sql())) {
+                for (int i = 0; i < change.values().size(); i++) {
+                    statement.setObject(i + 1, change.values().get(i));
+                }
+                statement.executeUpdate();
+            }
+        }
+    }
+
+    private static List<Change> changes(Entry entry) throws SQLException {
+        try {
+            return entry.changes();
+        } catch (JacksonException e) {
+            throw new SQLException("entry %d of the journal cannot be read".formatted(entry.number()), e);
+        }
     }
 
     static void moveTo(Connection connection, Entry entry) throws SQLException {

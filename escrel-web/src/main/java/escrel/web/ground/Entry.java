@@ -7,7 +7,6 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -21,7 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
  * @param hash 64 hexadecimal digits
  * @param voids number of an entry that was written and then not committed after all, 0 for none
  */
-record Entry(long number, String hash, List<Change> changes, long voids, String payload) {
+record Entry(long number, String hash, long voids, String payload) {
     /** What the first entry's hash is taken of. */
     static final String BEGINNING = "0".repeat(64);
 
@@ -32,14 +31,14 @@ record Entry(long number, String hash, List<Change> changes, long voids, String 
         ArrayNode out = JsonNodeFactory.instance.arrayNode();
         changes.forEach(c -> out.add(c.toJson()));
         String payload = out.toString();
-        return new Entry(number, chained(number, before, payload), List.copyOf(changes), 0, payload);
+        return new Entry(number, chained(number, before, payload), 0, payload);
     }
 
     static Entry voiding(long number, String before, long voids) {
         ObjectNode out = JsonNodeFactory.instance.objectNode();
         out.put(VOIDS, voids);
         String payload = out.toString();
-        return new Entry(number, chained(number, before, payload), List.of(), voids, payload);
+        return new Entry(number, chained(number, before, payload), voids, payload);
     }
 
     /** As it stands in the file, with the end of its line. */
@@ -63,16 +62,29 @@ record Entry(long number, String hash, List<Change> changes, long voids, String 
             return Optional.empty();
         }
         try {
-            JsonNode tree = MAPPER.readTree(payload);
-            if (tree.isObject()) {
-                return Optional.of(
-                        new Entry(number, hash, List.of(), tree.path(VOIDS).asLong(0), payload));
-            }
-            List<Change> changes = tree.valueStream().map(Change::of).toList();
-            return Optional.of(new Entry(number, hash, changes, 0, payload));
+            long voids = payload.startsWith("{")
+                    ? MAPPER.readTree(payload).path(VOIDS).asLong(0)
+                    : 0;
+            return Optional.of(new Entry(number, hash, voids, payload));
         } catch (JacksonException e) {
             return Optional.empty();
         }
+    }
+
+    /**
+     * The changes, read from the payload each time: a journal is larger than what fits into memory.
+     *
+     * @throws JacksonException when they cannot be read, though the hash is right
+     */
+    List<Change> changes() {
+        return payload.startsWith("{")
+                ? List.of()
+                : MAPPER.readTree(payload).valueStream().map(Change::of).toList();
+    }
+
+    /** Takes entries one by one, as they are read. */
+    interface Taker<E extends Exception> {
+        void take(Entry entry) throws E;
     }
 
     private static String chained(long number, String before, String payload) {

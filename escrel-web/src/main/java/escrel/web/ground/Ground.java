@@ -64,7 +64,7 @@ public final class Ground implements Closeable {
             keep = DriverManager.getConnection(url(), "sa", "");
             Database database = Database.on(keep);
             Database.Position at = database.position().orElseThrow(() -> new SQLException("it has no place"));
-            database.apply(Journal.read(home.journal()).after(at.number()));
+            database.apply(Journal.read(home.journal()), at.number());
         }
     }
 

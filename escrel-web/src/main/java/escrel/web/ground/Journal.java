@@ -39,8 +39,13 @@ final class Journal implements Closeable {
         this.hash = hash;
     }
 
-    /** What a journal says as a whole: its files, entries that count, and where it ends. */
-    record Read(List<Segment> segments, List<Entry> entries) {
+    /**
+     * What a journal says as a whole: its files, and where it ends. The entries stay on the disk.
+     *
+     * @param hashes of the entries, from the first it holds
+     * @param voided numbers of those that do not count
+     */
+    record Read(List<Segment> segments, List<String> hashes, Set<Long> voided) {
         boolean isEmpty() {
             return segments.isEmpty();
         }
@@ -67,29 +72,43 @@ final class Journal implements Closeable {
                 return segments.get(0).before();
             }
             int at = (int) (number - (isEmpty() ? 1 : first()));
-            return at >= 0 && at < entries.size() ? entries.get(at).hash() : null;
+            return at >= 0 && at < hashes.size() ? hashes.get(at) : null;
         }
 
-        /** What came after a number, without what was voided. */
-        List<Entry> after(long number) {
-            Set<Long> voided = new HashSet<>();
-            entries.forEach(e -> voided.add(e.voids()));
-            return entries.stream()
-                    .filter(e -> e.number() > number)
-                    .map(e -> voided.contains(e.number())
-                            ? new Entry(e.number(), e.hash(), List.of(), 0, e.payload())
-                            : e)
-                    .toList();
+        /** Whether an entry was written and then not committed after all. */
+        boolean isVoid(Entry entry) {
+            return voided.contains(entry.number());
+        }
+
+        /** Reads what came after a number once more, entry by entry. What was added meanwhile is left out. */
+        <E extends Exception> void after(long number, Entry.Taker<E> taker) throws IOException, E {
+            for (Segment segment : segments) {
+                if (segment.last() > number) {
+                    Segment.<E>read(segment.file(), entry -> {
+                        if (entry.number() > number && entry.number() <= segment.last()) {
+                            taker.take(entry);
+                        }
+                    });
+                }
+            }
         }
     }
 
     /** Reads everything that hangs together; files after a gap are left out. */
     static Read read(Path journal) throws IOException {
         List<Segment> segments = new ArrayList<>();
-        List<Entry> entries = new ArrayList<>();
+        List<String> hashes = new ArrayList<>();
+        Set<Long> voided = new HashSet<>();
         for (Path file : Segment.files(journal)) {
-            List<Entry> own = new ArrayList<>();
-            Segment segment = Segment.read(file, own::add).orElse(null);
+            List<String> own = new ArrayList<>();
+            Set<Long> ownVoided = new HashSet<>();
+            Segment segment = Segment.read(file, e -> {
+                        own.add(e.hash());
+                        if (e.voids() > 0) {
+                            ownVoided.add(e.voids());
+                        }
+                    })
+                    .orElse(null);
             Segment before = segments.isEmpty() ? null : segments.get(segments.size() - 1);
             boolean follows = segment != null
                     && (before == null
@@ -99,9 +118,10 @@ final class Journal implements Closeable {
                 break;
             }
             segments.add(segment);
-            entries.addAll(own);
+            hashes.addAll(own);
+            voided.addAll(ownVoided);
         }
-        return new Read(List.copyOf(segments), List.copyOf(entries));
+        return new Read(List.copyOf(segments), List.copyOf(hashes), Set.copyOf(voided));
     }
 
     /** Goes on writing where a journal ends. */

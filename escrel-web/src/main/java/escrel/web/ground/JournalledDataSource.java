@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
 public final class JournalledDataSource implements DataSource, Closeable {
     private static final Set<String> READS = Set.of("select", "with", "values", "show", "explain", "call", "backup");
 
+    private static final Set<String> ROWS = Set.of("update", "delete");
+
     /** H2: the database has been closed, its file cannot be written or read. */
     private static final Set<Integer> CLOSED = Set.of(90_098, 90_121, 90_028, 90_031, 90_030);
 
@@ -196,7 +198,9 @@ public final class JournalledDataSource implements DataSource, Closeable {
             }
             try {
                 Object result = call(statement, method, args);
-                changes.add(new Change(sql, new ArrayList<>(values.values())));
+                if (!changedNothing(statement, sql)) {
+                    changes.add(new Change(sql, new ArrayList<>(values.values())));
+                }
                 if (alone) {
                     commit();
                 }
@@ -220,6 +224,11 @@ public final class JournalledDataSource implements DataSource, Closeable {
                 // the statement's own failure says more than that it cannot be rolled back
                 note(e);
             }
+        }
+
+        /** What met no row need not be done again by the journal. */
+        private static boolean changedNothing(Statement statement, String sql) throws SQLException {
+            return ROWS.contains(firstWord(sql)) && statement.getUpdateCount() == 0;
         }
 
         private static String firstWord(String sql) {

@@ -220,17 +220,16 @@ public final class Opening {
                 return true;
             }
             if (hash != null && hash.equals(at.hash())) {
-                List<Entry> missing = journal.after(at.number());
-                if (missing.isEmpty()) {
+                if (journal.last() == at.number()) {
                     return false;
                 }
+                int missing;
                 try (Database database = Database.open(home.database())) {
-                    database.apply(missing);
+                    missing = database.apply(journal, at.number());
                 }
                 // what was not closed well lags behind as a matter of course; only after a clean end is it worth a word
                 if (clean) {
-                    told.add("The database lacked %d entries of the journal; they were brought in."
-                            .formatted(missing.size()));
+                    told.add("The database lacked %d entries of the journal; they were brought in.".formatted(missing));
                 }
                 return true;
             }

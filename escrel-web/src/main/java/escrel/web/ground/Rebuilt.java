@@ -22,7 +22,7 @@ final class Rebuilt {
                 if (!at.hash().equals(journal.hashOf(at.number()))) {
                     throw new IOException("the journal does not follow on the base");
                 }
-                database.apply(journal.after(at.number()));
+                database.apply(journal, at.number());
             }
             database.readThrough();
             database.shutDown();

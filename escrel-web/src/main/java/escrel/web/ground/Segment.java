@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.function.Consumer;
 
 /**
  * A file of the journal as read: entries that follow on each other from its first line on. Room that was made beforehand
@@ -41,7 +40,7 @@ record Segment(Path file, long first, String before, long last, String hash, lon
     }
 
     /** Reads a file; nothing when it does not begin as one. */
-    static Optional<Segment> read(Path file, Consumer<Entry> each) throws IOException {
+    static <E extends Exception> Optional<Segment> read(Path file, Entry.Taker<E> each) throws IOException, E {
         String name = String.valueOf(file.getFileName());
         long first;
         try {
@@ -67,7 +66,7 @@ record Segment(Path file, long first, String before, long last, String hash, lon
                     boolean torn = !line.text().isEmpty() && line.text().charAt(0) != 0;
                     return Optional.of(new Segment(file, first, before, number - 1, hash, end, torn));
                 }
-                each.accept(entry.get());
+                each.take(entry.get());
                 hash = entry.get().hash();
                 number++;
                 end += line.bytes();

@@ -5,10 +5,10 @@ import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Stage;
-import escrel.core.job.ActRoom;
 import escrel.core.parts.OldPart;
 import escrel.core.service.OpenItem;
 import escrel.core.service.Step;
+import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
@@ -69,7 +69,7 @@ class HandoverController {
     String handover(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("undo", Undo.of(job, ActRoom.HANDOVER));
+        model.addAttribute("undo", Undo.of(job, StepKind.HANDOVER));
         model.addAttribute("rows", job.job().accounts().stream().map(Row::of).toList());
         model.addAttribute("mayLeave", job.job().mayLeave());
         model.addAttribute("gone", job.stage() == Stage.HANDED_OVER);

@@ -5,12 +5,12 @@ import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
-import escrel.core.job.ActRoom;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Findings;
+import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
@@ -50,7 +50,7 @@ class InspectionController {
         Findings findings = job.job().findings();
         List<Line> lines = findings.all().stream().map(f -> line(f, sheet, job)).toList();
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("undo", Undo.of(job, ActRoom.INSPECT));
+        model.addAttribute("undo", Undo.of(job, StepKind.INSPECT));
         model.addAttribute("lines", lines);
         model.addAttribute(
                 "chosen",

@@ -6,6 +6,7 @@ import escrel.core.school.Schools;
 import escrel.web.storage.SchoolMapper;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,17 +25,26 @@ public class Habits {
 
     /** What was chosen for a scope: the workshop, or a calibre by its id. */
     public List<Choice> chosen(String scope) {
-        // a choice of a later version that we do not know is left aside
-        return mapper.choices(scope).stream()
-                .flatMap(name ->
+        return known(mapper.choices(scope).stream());
+    }
+
+    /** A choice of a later version that we do not know is left aside. */
+    private static List<Choice> known(Stream<String> names) {
+        return names.flatMap(name ->
                         Arrays.stream(Choice.values()).filter(c -> c.name().equals(name)))
                 .toList();
     }
 
     /** The schools for a calibre; those of the workshop when it is not known. */
     public Schools of(@Nullable String calibre) {
-        Schools workshop = Schools.DEFAULT.with(chosen(WORKSHOP));
-        return calibre == null ? workshop : workshop.with(chosen(calibre));
+        String scope = calibre == null ? WORKSHOP : calibre;
+        List<SchoolMapper.Chosen> all = mapper.choicesUpTo(scope);
+        Schools workshop = Schools.DEFAULT.with(known(in(all, WORKSHOP)));
+        return calibre == null ? workshop : workshop.with(known(in(all, scope)));
+    }
+
+    private static Stream<String> in(List<SchoolMapper.Chosen> all, String scope) {
+        return all.stream().filter(c -> c.scope().equals(scope)).map(SchoolMapper.Chosen::choice);
     }
 
     /** Takes a side for a scope. */

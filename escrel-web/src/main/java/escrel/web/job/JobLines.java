@@ -1,76 +1,153 @@
 package escrel.web.job;
 
+import escrel.core.handover.Stage;
 import escrel.core.job.Wait;
 import escrel.core.service.Arrival;
+import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
-import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
 import escrel.web.format.Texts;
+import escrel.web.room.Rooms;
 import escrel.web.storage.JobLineMapper;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** The line of a job in lists: what it waits for, and the words by which it is found. Written with every step. */
+/**
+ * What lists, search and learning read of a job: what it waits for, the words by which it is found, what it teaches of its
+ * calibre. Written in the transaction of every step, and only what the step has changed.
+ */
 @Component
 class JobLines {
-    /** Longest text of words; what is said last of a job counts least for finding it. */
-    private static final int LONGEST = 30_000;
+    /** What is said last of a job counts least for finding it. */
+    private static final int MOST_WORDS = 2_000;
 
-    private static final int LONGEST_ORDER = 59_000;
+    /** Kinds of step that say something a job is found by; a binding gives it the name of its calibre. */
+    private static final Set<Class<? extends Step>> WORDED = Set.of(Arrival.class, Noted.class, CalibreBound.class);
+
+    private static final int AT_ONCE = 500;
 
     private final JobLineMapper mapper;
+    private final Learnt learnt;
 
-    JobLines(JobLineMapper mapper) {
+    JobLines(JobLineMapper mapper, Learnt learnt) {
         this.mapper = mapper;
+        this.learnt = learnt;
     }
 
-    /** Writes the line of a job, over the one it has. */
-    void write(OpenJob job) {
-        mapper.put(line(job));
+    /** Writes what a step has changed; of a job that has no line yet, nothing is written until it gets one. */
+    void write(OpenJob before, OpenJob job) {
+        mapper.update(line(job));
+        if (touched(before, job, WORDED)) {
+            writeWords(before, job);
+        }
+        if (touched(before, job, Learnt.FROM)) {
+            learnt.write(job);
+        }
     }
 
-    /** Adds the line of a job that has none. */
+    private void writeWords(OpenJob before, OpenJob job) {
+        Set<String> old = words(before);
+        Set<String> now = words(job);
+        if (!old.equals(now)) {
+            List<String> gone = new ArrayList<>(old);
+            gone.removeAll(now);
+            // one that has no line has no words either, and gets all of them with it
+            addWords(job.number(), now, old);
+            inPieces(gone, some -> mapper.dropWords(job.number(), some));
+        }
+    }
+
+    /** Whether what was recorded since is of one of these kinds, or takes one of them back. */
+    private static boolean touched(OpenJob before, OpenJob job, Set<Class<? extends Step>> kinds) {
+        List<RecordedStep> all = job.recorded().recorded();
+        return all.subList(before.recorded().lastSequence(), all.size()).stream()
+                .map(RecordedStep::step)
+                .map(step -> taken(step, all))
+                .anyMatch(step -> kinds.contains(step.getClass()));
+    }
+
+    /** What a taking-back takes back in the end; a step itself when it is none. */
+    private static Step taken(Step step, List<RecordedStep> all) {
+        Step taken = step;
+        while (taken instanceof TakenBack back) {
+            taken = all.get(back.sequence() - 1).step();
+        }
+        return taken;
+    }
+
+    /** Adds all of it for a job that has none. */
     void add(OpenJob job) {
         mapper.insert(line(job));
+        mapper.dropAllWords(job.number());
+        addWords(job.number(), words(job), Set.of());
+        learnt.add(job);
+    }
+
+    /** Writes the words anew: something that was recorded has been erased. */
+    void wordsAnew(OpenJob job) {
+        mapper.dropAllWords(job.number());
+        addWords(job.number(), words(job), Set.of());
+    }
+
+    /** All of it is made anew. */
+    void clear() {
+        mapper.clearLines();
+        mapper.clearWords();
+        mapper.clearLearnt();
+        learnt.forget();
+    }
+
+    private void addWords(int job, Set<String> now, Set<String> old) {
+        Set<String> added = new LinkedHashSet<>(now);
+        added.removeAll(old);
+        inPieces(List.copyOf(added), some -> mapper.addWords(job, some));
+    }
+
+    private interface Some {
+        void take(List<String> words);
+    }
+
+    private static void inPieces(List<String> words, Some taker) {
+        for (int from = 0; from < words.size(); from += AT_ONCE) {
+            taker.take(words.subList(from, Math.min(words.size(), from + AT_ONCE)));
+        }
     }
 
     private static JobLineMapper.LineRow line(OpenJob job) {
-        return new JobLineMapper.LineRow(job.number(), waits(job), words(job), taken(job));
+        String waits = Wait.of(job.job()).stream().map(Wait::name).collect(Collectors.joining(" "));
+        String open = job.stage() == Stage.HANDED_OVER
+                ? ""
+                : Rooms.open(job.job()).entrySet().stream()
+                        .map(e -> e.getKey() + "\t" + e.getValue())
+                        .collect(Collectors.joining("\n"));
+        return new JobLineMapper.LineRow(job.number(), waits, open);
     }
 
-    /** Whole codes as long as they fit; nobody takes that many parts off. */
-    private static String taken(OpenJob job) {
-        StringBuilder codes = new StringBuilder();
-        job.history()
-                .all(PartOff.class)
-                .map(PartOff::part)
-                .distinct()
-                .takeWhile(code -> codes.length() + code.length() < LONGEST_ORDER)
-                .forEach(code -> codes.append(codes.isEmpty() ? "" : "\n").append(code));
-        return codes.toString();
-    }
-
-    private static String waits(OpenJob job) {
-        return Wait.of(job.job()).stream().map(Wait::name).collect(Collectors.joining(" "));
-    }
-
-    private static String words(OpenJob job) {
+    private static Set<String> words(OpenJob job) {
         Arrival a = job.arrival();
-        StringBuilder words = new StringBuilder(String.join(
-                " \n",
+        Set<String> words = new HashSet<>();
+        for (String said : List.of(
                 a.watch(),
                 a.owner(),
                 a.maker(),
                 a.reference(),
                 a.marks(),
                 job.sheet() == null ? "" : job.sheet().name(),
-                a.complaint()));
+                a.complaint())) {
+            words.addAll(Texts.wordsOf(said));
+        }
         for (RecordedStep entry : job.history().counting()) {
-            if (entry.step() instanceof Noted noted && words.length() < LONGEST) {
-                words.append(" \n").append(noted.words());
+            if (entry.step() instanceof Noted noted && words.size() < MOST_WORDS) {
+                words.addAll(Texts.wordsOf(noted.words()));
             }
         }
-        String plain = Texts.searched(words.toString());
-        return plain.length() <= LONGEST ? plain : plain.substring(0, LONGEST);
+        return words;
     }
 }

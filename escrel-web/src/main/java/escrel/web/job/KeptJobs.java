@@ -69,7 +69,8 @@ class KeptJobs {
     OpenJob load(JobRow row) {
         long before = erasures.get();
         Kept known = known(row.number());
-        List<StepRow> later = jobs.stepsAfter(row.number(), known == null ? 0 : known.steps());
+        boolean upToDate = known != null && known.steps() == row.lastSequence();
+        List<StepRow> later = upToDate ? List.of() : jobs.stepsAfter(row.number(), known == null ? 0 : known.steps());
         Kept now = known == null || !later.isEmpty() ? read(row, known, later) : known;
         now = new Kept(underPresentHabits(row, now.job()), now.weight());
         if (now != known) {

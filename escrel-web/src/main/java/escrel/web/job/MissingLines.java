@@ -43,7 +43,7 @@ class MissingLines implements AutoCloseable {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         if (anew) {
-            mapper.clear();
+            transaction.executeWithoutResult(t -> lines.clear());
         }
         if (mapper.countMissing() > 0) {
             Thread thread = new Thread(this::make, "lines of jobs");
@@ -65,10 +65,10 @@ class MissingLines implements AutoCloseable {
         }
     }
 
-    /** Whoever records a step of the job meanwhile writes a newer line: that one stands. */
+    /** Nobody records a step of the job meanwhile: its line would be older than that. */
     private void make(int job) {
         try {
-            transaction.executeWithoutResult(t -> lines.add(workshop.load(job)));
+            transaction.executeWithoutResult(t -> lines.add(workshop.hold(job)));
         } catch (DataIntegrityViolationException e) {
             LOG.debug("job {} has its line by now", job);
         }

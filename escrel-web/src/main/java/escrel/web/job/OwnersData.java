@@ -21,8 +21,10 @@ public class OwnersData {
     private final JobMapper jobs;
     private final Workshop workshop;
     private final KeptJobs kept;
+    private final JobLines lines;
 
-    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept) {
+    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept, JobLines lines) {
+        this.lines = lines;
         this.kept = kept;
         this.jobs = jobs;
         this.workshop = workshop;
@@ -51,6 +53,7 @@ public class OwnersData {
             kept.forget(job.number());
             workshop.append(
                     job.number(), job.sequence(), new Noted(null, "Name and address of the owner erased on request"));
+            lines.wordsAnew(workshop.load(job.number()));
         }
         return theirs.size();
     }

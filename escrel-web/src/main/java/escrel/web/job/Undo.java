@@ -1,6 +1,5 @@
 package escrel.web.job;
 
-import escrel.core.job.ActRoom;
 import escrel.core.job.Acts;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Undo(@Nullable String back, @Nullable String again) {
     /** For a room. */
-    public static Undo of(OpenJob job, ActRoom room) {
+    public static Undo of(OpenJob job, String room) {
         Acts acts = Acts.of(job.job());
         return new Undo(
                 acts.toTakeBack(room).map(acts::words).orElse(null),

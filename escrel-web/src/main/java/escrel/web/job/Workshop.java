@@ -1,7 +1,6 @@
 package escrel.web.job;
 
 import escrel.core.MendableException;
-import escrel.core.job.ActRoom;
 import escrel.core.job.Acts;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
@@ -13,6 +12,7 @@ import escrel.core.timing.comparison.RunIn;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Numbers;
+import escrel.web.storage.SentActMapper;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.StepRow;
 import java.time.Clock;
@@ -21,9 +21,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -40,10 +38,12 @@ public class Workshop {
     private final JobMapper jobs;
     private final KeptJobs kept;
     private final JobLines lines;
+    private final SentActMapper sent;
     private final Numbers numbers;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, KeptJobs kept, JobLines lines, Numbers numbers, Clock clock) {
+    Workshop(JobMapper jobs, KeptJobs kept, JobLines lines, SentActMapper sent, Numbers numbers, Clock clock) {
+        this.sent = sent;
         this.lines = lines;
         this.numbers = numbers;
         this.jobs = jobs;
@@ -51,11 +51,22 @@ public class Workshop {
         this.clock = clock;
     }
 
-    /** Opens a job with the watch as it arrived and what is to be done, and returns its number. */
+    /**
+     * Opens a job with the watch as it arrived and what is to be done, and returns its number. The same watch under the same
+     * identity is the same job: a form sent twice opens one.
+     *
+     * @param identity made with the form; one that another watch came under is not taken again
+     */
     @Transactional
-    public int open(Arrival arrival, WorkAgreed agreed) {
+    public int open(String identity, Arrival arrival, WorkAgreed agreed) {
+        Optional<Integer> known = jobs.called(identity);
+        if (known.isPresent()
+                && load(known.get()).recorded().all(Arrival.class).findFirst().equals(Optional.of(arrival))) {
+            return known.get();
+        }
         Instant now = now();
-        return keep(0, now, List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed)));
+        List<RecordedStep> steps = List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed));
+        return known.isPresent() ? keep(0, now, steps) : keep(0, identity, now, steps);
     }
 
     /**
@@ -79,6 +90,7 @@ public class Workshop {
         OpenJob job = kept.made(number, at(openedAt), JobHistory.of(steps));
         jobs.insert(row(job, identity));
         insert(job, steps);
+        lines.add(job);
         return number;
     }
 
@@ -88,14 +100,10 @@ public class Workshop {
         return kept.load(jobs.find(number).orElseThrow(() -> new NoSuchJobException(number)));
     }
 
-    /** The histories of the newest jobs of a calibre that were opened up, with parts called by the codes of its sheet. */
-    @Transactional(readOnly = true)
-    public Map<Integer, JobHistory> historiesOf(String calibre, int most) {
-        Map<Integer, JobHistory> histories = new LinkedHashMap<>();
-        for (int number : jobs.ofCalibre(calibre, most)) {
-            histories.put(number, load(number).history());
-        }
-        return histories;
+    /** Loads a job, and nobody else records anything of it before this transaction ends. */
+    @Transactional
+    public OpenJob hold(int number) {
+        return kept.load(jobs.hold(number).orElseThrow(() -> new NoSuchJobException(number)));
     }
 
     /** Earlier services of the same watch, newest first: the same words for watch and owner, and the same calibre. */
@@ -108,7 +116,7 @@ public class Workshop {
                         job.openedAt(),
                         EARLIER_SERVICES)
                 .stream()
-                .map(this::load)
+                .map(kept::load)
                 .filter(other -> job.sheet() == null
                         || other.sheet() == null
                         || job.sheet().id().equals(other.sheet().id()))
@@ -138,6 +146,17 @@ public class Workshop {
             recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, at, step));
         }
         moveOn(before, known, recorded);
+        SentAct.take().ifPresent(identity -> sent.insert(identity, number));
+    }
+
+    /**
+     * Adds what stands for itself, whatever else was recorded meanwhile: a note, a photo. Others may go on at the bench while
+     * somebody takes pictures.
+     */
+    @Transactional
+    public void add(int number, Step step) {
+        JobRow now = jobs.hold(number).orElseThrow(() -> new NoSuchJobException(number));
+        append(number, now.lastSequence(), List.of(step));
     }
 
     /** Adds steps that were recorded elsewhere, with the times they have. */
@@ -155,6 +174,7 @@ public class Workshop {
             throw new RecordedElsewhereException(before.number());
         }
         insert(job, steps);
+        lines.write(known, job);
     }
 
     /** Appends one step. */
@@ -169,7 +189,7 @@ public class Workshop {
      * @return what was taken back, in words
      */
     @Transactional
-    public String takeBack(int number, int expectedSequence, ActRoom room) {
+    public String takeBack(int number, int expectedSequence, String room) {
         Acts acts = Acts.of(load(number).job());
         Acts.Act last = acts.toTakeBack(room).orElseThrow(() -> none("There is nothing here to take back"));
         acts.requireNothingStandsOn(last, room);
@@ -183,7 +203,7 @@ public class Workshop {
      * @return what was done again, in words
      */
     @Transactional
-    public String doAgain(int number, int expectedSequence, ActRoom room) {
+    public String doAgain(int number, int expectedSequence, String room) {
         Acts acts = Acts.of(load(number).job());
         Acts.Act last = acts.toDoAgain(room)
                 .orElseThrow(() -> none("Nothing was taken back just now that could be done again"));
@@ -203,7 +223,6 @@ public class Workshop {
             jobs.insertStep(
                     new StepRow(job.number(), step.sequence(), at(step.at()), StepJson.kindOf(step.step()), body));
         }
-        lines.write(job);
         kept.recorded(job, characters);
     }
 

@@ -15,6 +15,7 @@ import escrel.core.learning.SheetDifference;
 import escrel.core.learning.Vocabulary;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.JobLineMapper;
@@ -42,15 +43,18 @@ class LearntActions {
     private final PhotoMapper photos;
     private final SheetPictureMapper sheetPictures;
     private final Numbers numbers;
+    private final Learnt learnt;
     private final JobLineMapper lines;
 
     LearntActions(
+            Learnt learnt,
             JobLineMapper lines,
             Workshop workshop,
             Sheets sheets,
             PhotoMapper photos,
             SheetPictureMapper sheetPictures,
             Numbers numbers) {
+        this.learnt = learnt;
         this.lines = lines;
         this.numbers = numbers;
         this.workshop = workshop;
@@ -67,16 +71,12 @@ class LearntActions {
 
     /** Every teardown of the calibre, this job's included. */
     SeenOrders orders(OpenJob job) {
-        List<List<String>> orders = new ArrayList<>();
         if (job.sheet() != null) {
-            lines.orders(job.sheet().id(), job.number()).forEach(taken -> orders.add(List.of(taken.split("\n"))));
+            return learnt.orders(job.sheet().id());
         }
         List<String> own =
                 job.history().all(PartOff.class).map(PartOff::part).distinct().toList();
-        if (own.size() > 1) {
-            orders.add(own);
-        }
-        return SeenOrders.of(orders);
+        return SeenOrders.of(own.size() > 1 ? List.of(own) : List.of());
     }
 
     /** Jobs whose orders are not read into the lines yet, after an upgrade: until then less is known than was seen. */
@@ -84,8 +84,8 @@ class LearntActions {
         return lines.countMissing();
     }
 
-    SheetDifference difference(OpenJob job) {
-        CalibreSheet base = base(job);
+    /** What is known now beside the sheet it is measured against. */
+    SheetDifference difference(OpenJob job, CalibreSheet base) {
         CalibreSheet learnt = LearntSheet.of(job.sheet() == null ? null : base, job.history());
         return SheetDifference.between(base, learnt, orders(job));
     }
@@ -95,7 +95,7 @@ class LearntActions {
     public CalibreSheet accept(int number, int seq, List<String> lines, LearntForm form) {
         OpenJob job = workshop.load(number);
         job.requireSequence(seq);
-        CalibreSheet accepted = difference(job).apply(lines);
+        CalibreSheet accepted = difference(job, base(job)).apply(lines);
         CalibreSheet sheet = job.sheet() == null ? named(job, accepted, form) : withPictures(job, accepted, lines);
         List<String> faults = SheetCheck.faultsOf(sheet);
         if (!faults.isEmpty()) {

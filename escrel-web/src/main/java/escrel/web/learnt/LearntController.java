@@ -39,12 +39,12 @@ class LearntController {
     String learnt(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
         CalibreSheet base = actions.base(job);
-        SheetDifference difference = actions.difference(job);
+        SheetDifference difference = actions.difference(job, base);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("known", job.sheet() != null);
         model.addAttribute("base", base);
         model.addAttribute("newer", job.sheet() != null && sheets.latestVersion(base.id()) > job.sheetVersion());
-        model.addAttribute("teardowns", actions.orders(job).teardowns());
+        model.addAttribute("teardowns", difference.teardowns());
         model.addAttribute("lines", difference.lines());
         model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));

@@ -14,14 +14,27 @@ import java.util.Locale;
  * @param progress which of the stages it has reached, 1 to 9
  * @param due the clock that runs, in words; empty when none does
  * @param waits what it waits for beside the clock, in words
+ * @param open how much is open in which room, in words
  */
 public record Listed(
-        ListMapper.Line line, String stageWords, String room, int progress, String due, List<String> waits) {
+        ListMapper.Line line,
+        String stageWords,
+        String room,
+        int progress,
+        String due,
+        List<String> waits,
+        String open) {
     /** A line as shown now. */
     public static Listed of(ListMapper.Line line, Instant now) {
         Stage stage = Stage.valueOf(line.stage());
         return new Listed(
-                line, words(stage), room(line, stage), stage.ordinal() + 1, due(line, now), waits(line.waits()));
+                line,
+                words(stage),
+                room(line, stage),
+                stage.ordinal() + 1,
+                due(line, now),
+                waits(line.waits()),
+                open(line));
     }
 
     /** A stage in words. */
@@ -46,6 +59,10 @@ public record Listed(
                 .filter(n -> n.equals("PART") || n.equals("OUTWORK"))
                 .map(n -> n.equals("PART") ? "waits for a part" : "work is out of the house")
                 .toList();
+    }
+
+    private static String open(ListMapper.Line line) {
+        return line.open().replace("\t", " ").replace("\n", " · ");
     }
 
     /** What is due, and in how long. */

@@ -3,49 +3,52 @@ package escrel.web.list;
 import escrel.core.handover.Stage;
 import escrel.core.job.Wait;
 import escrel.web.format.Texts;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What is asked of the list.
  *
- * @param words patterns, each of which must be met
+ * @param words each of which must begin a word that is said of the job
  * @param number when a whole number was typed and nothing else
  * @param stage nothing for all
  * @param waitingFor a pattern, nothing for all
+ * @param wordless something was typed, but no letter or digit: nothing is called so
  */
 public record Wanted(
-        List<String> words,
+        List<Beginning> words,
         @Nullable Integer number,
         @Nullable Stage stage,
-        @Nullable String waitingFor) {
+        @Nullable String waitingFor,
+        boolean wordless) {
     private static final int MOST_WORDS = 8;
     private static final int LONGEST_NUMBER = 9;
 
+    /** All words from one up to another, which begin alike. */
+    public record Beginning(String from, String to) {
+        static Beginning of(String word) {
+            return new Beginning(word, word + Character.MAX_VALUE);
+        }
+    }
+
     /** What was typed and chosen. */
     public static Wanted of(String typed, @Nullable Stage stage, @Nullable Wait wait) {
-        List<String> words = Arrays.stream(Texts.searched(typed).split(" "))
-                .filter(w -> !w.isEmpty())
-                .limit(MOST_WORDS)
-                .toList();
-        String only = words.size() == 1 ? words.get(0) : "";
+        List<String> words = Texts.wordsTyped(typed).stream().limit(MOST_WORDS).toList();
+        String only = typed.strip().toLowerCase(Locale.ROOT);
         boolean number = !only.isEmpty()
                 && only.length() <= LONGEST_NUMBER
                 && only.chars().allMatch(c -> c >= '0' && c <= '9');
         return new Wanted(
-                words.stream().map(Wanted::anywhere).toList(),
+                words.stream().map(Beginning::of).toList(),
                 number ? Integer.valueOf(only) : null,
                 stage,
-                wait == null ? null : "%" + wait.name() + "%");
+                wait == null ? null : "%" + wait.name() + "%",
+                words.isEmpty() && !typed.isBlank());
     }
 
     /** The same at whatever stage. */
     public Wanted atAnyStage() {
-        return new Wanted(words, number, null, waitingFor);
-    }
-
-    private static String anywhere(String word) {
-        return "%" + word.replaceAll("[!%_]", "!$0") + "%";
+        return new Wanted(words, number, null, waitingFor, wordless);
     }
 }

@@ -166,66 +166,10 @@ public record PlanDrawing(
     }
 
     private static Drawn draw(Part part, Shape shape, Side side, String style, boolean gone) {
-        double x = flip(shape.x(), side);
-        double y = -shape.y();
-        double r = shape.radius();
-        String path;
-        String detail = "";
-        if (gone && shape.isRound() && shape.kind() != Shape.Kind.PIN) {
-            // a ghost is only a reminder of the place
-            return new Drawn(part.code(), part.name(), style, Paths.circle(x, y, r), "");
-        }
-        switch (shape.kind()) {
-            case WHEEL:
-                path = Paths.gear(x, y, r, shape.teeth()) + Paths.openings(x, y, 0.24 * r, 0.80 * r, 5, 0.10 * r);
-                break;
-            case STEEL_WHEEL:
-                path = Paths.gear(x, y, r, shape.teeth());
-                detail = Paths.circle(x, y, 0.78 * r);
-                break;
-            case ESCAPE_WHEEL:
-                path = Paths.escape(x, y, r, shape.teeth()) + Paths.openings(x, y, 0.20 * r, 0.56 * r, 4, 0.10 * r);
-                break;
-            case BARREL:
-                path = Paths.gear(x, y, r, shape.teeth());
-                detail = Paths.circle(x, y, 0.86 * r) + Paths.circle(x, y, 0.26 * r) + Paths.circle(x, y, 0.09 * r);
-                break;
-            case BALANCE:
-                path = Paths.circle(x, y, r) + Paths.openings(x, y, 0.16 * r, 0.88 * r, 2, 0.12 * r);
-                detail = Paths.circle(x, y, 0.30 * r) + Paths.circle(x, y, 0.38 * r) + Paths.circle(x, y, 0.46 * r);
-                break;
-            case DISC:
-                path = Paths.circle(x, y, r);
-                // an adjuster is drawn as what it is, so that nobody takes it for a screw
-                detail = part.has(Hazard.ECCENTRIC) ? Paths.circle(x + 0.3 * r, y, 0.45 * r) : "";
-                break;
-            case RING:
-                // a ring is as wide as its numbers or its spring need
-                path = Paths.circle(x, y, r)
-                        + (shape.teeth() > 0
-                                ? Paths.innerTeeth(x, y, 0.8 * r, shape.teeth())
-                                : Paths.circle(x, y, 0.8 * r));
-                break;
-            case COLUMN_WHEEL:
-                path = Paths.gear(x, y, r, 3 * shape.teeth());
-                detail = Paths.columns(x, y, 0.86 * r, 0.44 * r, shape.teeth());
-                break;
-            case PIN:
-                path = Paths.pin(x, y, 0.5);
-                break;
-            case POLYGON:
-                path = Paths.line(turned(shape.points(), side)) + "Z";
-                break;
-            case OUTLINE:
-                path = Paths.outline(turned(shape.points(), side));
-                break;
-            default:
-                // springs are bent, stems and hands are straight
-                path = part.has(Hazard.FLIES)
-                        ? Paths.bent(turned(shape.points(), side))
-                        : Paths.line(turned(shape.points(), side));
-        }
-        return new Drawn(part.code(), part.name(), style, path, detail);
+        // a ghost is only a reminder of the place
+        boolean ghost = gone && shape.isRound() && shape.kind() != Shape.Kind.PIN;
+        PartLines lines = PartLines.of(shape, side, ghost, part.has(Hazard.ECCENTRIC), part.has(Hazard.FLIES));
+        return new Drawn(part.code(), part.name(), style, lines.path(), lines.detail());
     }
 
     /** A part by itself, as it looks when it is neither chosen nor gone. */
@@ -234,11 +178,7 @@ public record PlanDrawing(
         return draw(part, shape, side, styleOf(part, shape, false, plain), false);
     }
 
-    private static List<double[]> turned(List<double[]> points, Side side) {
-        return points.stream().map(p -> new double[] {flip(p[0], side), -p[1]}).toList();
-    }
-
-    private static double flip(double x, Side side) {
+    static double flip(double x, Side side) {
         return side == Side.TRAIN ? -x : x;
     }
 

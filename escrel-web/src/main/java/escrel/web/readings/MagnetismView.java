@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 record MagnetismView(@Nullable String said, String advice, boolean magnetised, boolean alone) {
     static MagnetismView of(Job job) {
         JobHistory history = job.history();
-        List<ReadingSet> sets = ReadingSet.of(history);
+        List<ReadingSet> sets = job.readings();
         boolean readAfter = read(sets, ReadingState.AFTER_DEMAGNETISING);
         boolean magnetised = Magnetism.isThere(history);
         // where nothing else was agreed, the readings after it are the final ones

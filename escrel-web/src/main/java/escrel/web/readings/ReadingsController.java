@@ -1,7 +1,7 @@
 package escrel.web.readings;
 
-import escrel.core.job.ActRoom;
 import escrel.core.quantity.BeatRate;
+import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
@@ -66,7 +66,7 @@ class ReadingsController {
             Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("undo", Undo.of(job, ActRoom.READINGS));
+        model.addAttribute("undo", Undo.of(job, StepKind.READINGS));
         model.addAttribute("view", ReadingsView.of(job, set, state, position));
         model.addAttribute("magnetism", MagnetismView.of(job.job()));
         model.addAttribute("recordings", recordings.all(number));

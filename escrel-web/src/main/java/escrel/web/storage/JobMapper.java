@@ -36,21 +36,19 @@ public interface JobMapper {
     @Select("select * from job where number = #{number}")
     Optional<JobRow> find(int number);
 
+    /** The same, and nobody else moves it on before this transaction ends. */
+    @Select("select * from job where number = #{number} for update")
+    Optional<JobRow> hold(int number);
+
     @Select("select * from step where job = #{number} and sequence > #{after} order by sequence")
     List<StepRow> stepsAfter(@Param("number") int number, @Param("after") int after);
 
-    /** The jobs of a calibre that were opened up, the newest first: those of which nothing is off teach nothing. */
-    @Select("""
-            select number from job where calibre = #{calibre} and stage not in ('ARRIVED', 'READ')
-            order by number desc limit #{most}""")
-    List<Integer> ofCalibre(@Param("calibre") String calibre, @Param("most") int most);
-
     /** Earlier jobs of a watch and an owner called so, the newest first. */
     @Select("""
-            select number from job
+            select * from job
             where watch = #{watch} and owner = #{owner} and opened_at < #{before}
             order by opened_at desc limit #{most}""")
-    List<Integer> ofWatch(
+    List<JobRow> ofWatch(
             @Param("watch") String watch,
             @Param("owner") String owner,
             @Param("before") OffsetDateTime before,

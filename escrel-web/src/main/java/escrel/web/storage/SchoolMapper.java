@@ -13,6 +13,12 @@ public interface SchoolMapper {
     @Select("select choice from school_choice where scope = #{scope} order by school")
     List<String> choices(String scope);
 
+    /** A choice with its scope. */
+    record Chosen(String scope, String choice) {}
+
+    @Select("select scope, choice from school_choice where scope in ('', #{scope}) order by scope, school")
+    List<Chosen> choicesUpTo(String scope);
+
     @Delete("delete from school_choice where scope = #{scope} and school = #{school}")
     void forget(@Param("scope") String scope, @Param("school") String school);
 

@@ -1,6 +1,6 @@
 package escrel.web.storage;
 
-import java.util.Optional;
+import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -9,8 +9,11 @@ import org.apache.ibatis.annotations.Select;
 /** Writes the table of settings. */
 @Mapper
 public interface SettingMapper {
-    @Select("select given from setting where name = #{name}")
-    Optional<String> find(String name);
+    /** A setting as it was given. */
+    record Setting(String name, String given) {}
+
+    @Select("select name, given from setting")
+    List<Setting> all();
 
     @Insert("merge into setting (name, given) key (name) values (#{name}, #{given})")
     void put(@Param("name") String name, @Param("given") String given);

@@ -116,9 +116,9 @@ class StripActions {
 
     /** Keeps a photo of a part, or of the side that lies up. */
     @Transactional
-    public int photo(int number, int seq, @Nullable String part, Side side, InputStream picture) {
+    public int photo(int number, @Nullable String part, Side side, InputStream picture) {
         int photo = photos.keep(number, picture);
-        workshop.append(number, seq, new PhotoAdded(photo, part, "", side));
+        workshop.add(number, new PhotoAdded(photo, part, "", side));
         return photo;
     }
 }

@@ -1,7 +1,7 @@
 package escrel.web.strip;
 
 import escrel.core.calibre.Side;
-import escrel.core.job.ActRoom;
+import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
@@ -76,14 +76,14 @@ class StripController {
 
     @PostMapping("/jobs/{number}/strip/undo")
     String undo(@PathVariable int number, @RequestParam int seq, Model model) {
-        String back = workshop.takeBack(number, seq, ActRoom.STRIP);
+        String back = workshop.takeBack(number, seq, StepKind.STRIP);
         fill(model, number, StripView.Asked.part(null), null, null, "Taken back: " + back);
         return BENCH;
     }
 
     @PostMapping("/jobs/{number}/strip/again")
     String again(@PathVariable int number, @RequestParam int seq, Model model) {
-        String again = workshop.doAgain(number, seq, ActRoom.STRIP);
+        String again = workshop.doAgain(number, seq, StepKind.STRIP);
         fill(model, number, StripView.Asked.part(null), null, null, "Done again: " + again);
         return BENCH;
     }
@@ -103,13 +103,12 @@ class StripController {
     @PostMapping("/jobs/{number}/strip/photo")
     String photo(
             @PathVariable int number,
-            @RequestParam int seq,
             @RequestParam String part,
             @RequestParam Side side,
             @RequestParam MultipartFile picture,
             Model model)
             throws IOException {
-        actions.photo(number, seq, part.isEmpty() ? null : part, side, picture.getInputStream());
+        actions.photo(number, part.isEmpty() ? null : part, side, picture.getInputStream());
         fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Photo kept");
         return BENCH;
     }

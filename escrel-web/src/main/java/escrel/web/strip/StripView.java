@@ -5,12 +5,12 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
-import escrel.core.job.ActRoom;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.StepKind;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
@@ -190,7 +190,7 @@ record StripView(
                 state.screwsOut().size(),
                 findings.open().size(),
                 lastPhoto(job.history(), sheet, round),
-                Undo.of(job, ActRoom.STRIP),
+                Undo.of(job, StepKind.STRIP),
                 outcome,
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
                 said,

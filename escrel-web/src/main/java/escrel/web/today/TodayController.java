@@ -7,15 +7,20 @@ import escrel.web.upkeep.Backups;
 import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.context.request.WebRequest;
 
 /** The first page. */
 @Controller
 class TodayController {
     private static final int LAST_GONE = 10;
+    private static final int ON_A_PAGE = 200;
 
     private final ListMapper mapper;
     private final Backups backups;
@@ -45,17 +50,27 @@ class TodayController {
                         .map(l -> Listed.of(l, clock.instant()))
                         .toList());
         model.addAttribute("told", ground.told());
-        model.addAttribute("backup", backups.newest().orElse(null));
-        model.addAttribute("backupLate", backups.isOverdue());
-        model.addAttribute("backupFault", backups.fault().orElse(null));
+        Backups.Standing standing = backups.standing();
+        model.addAttribute("backup", standing.newest());
+        model.addAttribute("backupLate", standing.overdue());
+        model.addAttribute("backupFault", standing.fault());
         return "today/today";
     }
 
+    /** All jobs by number, some at a time; the address of the next page stands in the Link header. */
     @GetMapping("/jobs.json")
-    @ResponseBody
-    List<Given> jobs() {
-        return mapper.all().stream()
+    ResponseEntity<List<Given>> jobs(@RequestParam(defaultValue = "0") int after, WebRequest request) {
+        if (request.checkNotModified(mapper.standing(after, ON_A_PAGE))) {
+            return ResponseEntity.status(HttpStatus.NOT_MODIFIED).build();
+        }
+        List<Given> jobs = mapper.after(after, ON_A_PAGE).stream()
                 .map(l -> new Given(l.number(), l.watch(), l.calibreName(), l.stage()))
                 .toList();
+        ResponseEntity.BodyBuilder answer = ResponseEntity.ok();
+        if (jobs.size() == ON_A_PAGE) {
+            int last = jobs.get(jobs.size() - 1).number();
+            answer.header(HttpHeaders.LINK, "</jobs.json?after=" + last + ">; rel=\"next\"");
+        }
+        return answer.body(jobs);
     }
 }

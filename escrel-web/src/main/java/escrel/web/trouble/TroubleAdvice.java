@@ -3,14 +3,19 @@ package escrel.web.trouble;
 import escrel.core.MendableException;
 import escrel.web.disk.Disk;
 import escrel.web.format.Texts;
+import escrel.web.format.Theme;
 import escrel.web.ground.NoRoomException;
 import escrel.web.job.NoSuchJobException;
 import escrel.web.job.RecordedElsewhereException;
+import escrel.web.job.SentTwice;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.nio.file.FileSystemException;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -43,6 +48,20 @@ class TroubleAdvice {
     private static final Logger LOG = LoggerFactory.getLogger(TroubleAdvice.class);
     private static final String UNCHANGED = "Nothing was recorded or changed.";
 
+    private final SentTwice sentTwice;
+
+    TroubleAdvice(SentTwice sentTwice) {
+        this.sentTwice = sentTwice;
+    }
+
+    /** What came second may be the very same: then there is no trouble. */
+    @ExceptionHandler(RecordedElsewhereException.class)
+    @Nullable
+    ModelAndView elsewhere(RecordedElsewhereException e, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        return sentTwice.answered(request, response) ? null : mendable(e, request);
+    }
+
     @ExceptionHandler(MendableException.class)
     ModelAndView mendable(MendableException e, HttpServletRequest request) {
         HttpStatus status = e instanceof NoSuchJobException
@@ -63,7 +82,11 @@ class TroubleAdvice {
 
     /** Two at once: the other one was first. */
     @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
-    ModelAndView atOnce(Exception e, HttpServletRequest request) {
+    @Nullable
+    ModelAndView atOnce(Exception e, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if (sentTwice.answered(request, response)) {
+            return null;
+        }
         LOG.info("{} {} met another at the same moment", request.getMethod(), request.getRequestURI(), e);
         return page(
                 request,
@@ -231,6 +254,7 @@ class TroubleAdvice {
         boolean part = request.getHeader("HX-Request") != null;
         ModelAndView page = new ModelAndView(part ? "trouble :: message" : "trouble");
         page.setStatus(status);
+        page.addObject("theme", Theme.of(request));
         page.addObject("happened", happened);
         page.addObject("safe", safe);
         page.addObject("todo", todo);

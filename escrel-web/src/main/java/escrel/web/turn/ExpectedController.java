@@ -4,6 +4,7 @@ import escrel.core.timing.comparison.Expectations;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.web.chart.SetWords;
 import escrel.web.job.JobHead;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import java.util.ArrayList;
@@ -23,8 +24,10 @@ class ExpectedController {
     private static final int MOST = 60;
 
     private final Workshop workshop;
+    private final Learnt learnt;
 
-    ExpectedController(Workshop workshop) {
+    ExpectedController(Workshop workshop, Learnt learnt) {
+        this.learnt = learnt;
         this.workshop = workshop;
     }
 
@@ -32,14 +35,8 @@ class ExpectedController {
     String expected(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
         ReadingSet own = latest(job.readings()).orElse(null);
-        List<ReadingSet> others = new ArrayList<>();
-        if (job.sheet() != null) {
-            workshop.historiesOf(job.sheet().id(), MOST).forEach((other, history) -> {
-                if (other != number) {
-                    Expectations.ofService(history).ifPresent(others::add);
-                }
-            });
-        }
+        List<double[]> others =
+                job.sheet() == null ? List.of() : learnt.figures(job.sheet().id(), number, MOST);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("own", own == null ? null : SetWords.of(own));
         model.addAttribute("services", others.size());

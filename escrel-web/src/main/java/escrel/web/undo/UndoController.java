@@ -1,7 +1,8 @@
 package escrel.web.undo;
 
-import escrel.core.job.ActRoom;
 import escrel.web.job.Workshop;
+import escrel.web.room.Room;
+import escrel.web.room.Rooms;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -21,14 +22,15 @@ class UndoController {
     String undo(
             @PathVariable int number,
             @RequestParam int seq,
-            @RequestParam ActRoom room,
+            @RequestParam String room,
             @RequestParam(defaultValue = "false") boolean again,
             RedirectAttributes flash) {
+        Room where = Rooms.require(room);
         flash.addFlashAttribute(
                 "said",
                 again
                         ? "Done again: " + workshop.doAgain(number, seq, room)
                         : "Taken back: " + workshop.takeBack(number, seq, room));
-        return "redirect:/jobs/" + number + "/" + room.path();
+        return "redirect:/jobs/" + number + "/" + where.path();
     }
 }

@@ -16,8 +16,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -58,10 +61,43 @@ public class Backups {
 
     /** How the workshop wants them; daily, two weeks of them in the folder itself, until somebody says otherwise. */
     public BackupPlan plan() {
+        return plan(given());
+    }
+
+    private BackupPlan plan(Map<String, String> given) {
         return new BackupPlan(
-                settings.find(HOURS).map(Integer::parseInt).orElse(BackupPlan.EVERY_DAY),
-                settings.find(KEEP).map(Integer::parseInt).orElse(BackupPlan.TWO_WEEKS),
-                settings.find(FOLDER).map(Path::of).orElse(ground.home().backups()));
+                Optional.ofNullable(given.get(HOURS)).map(Integer::parseInt).orElse(BackupPlan.EVERY_DAY),
+                Optional.ofNullable(given.get(KEEP)).map(Integer::parseInt).orElse(BackupPlan.TWO_WEEKS),
+                Optional.ofNullable(given.get(FOLDER))
+                        .map(Path::of)
+                        .orElse(ground.home().backups()));
+    }
+
+    private Map<String, String> given() {
+        return settings.all().stream()
+                .collect(Collectors.toMap(SettingMapper.Setting::name, SettingMapper.Setting::given));
+    }
+
+    /**
+     * How backups stand, for the first page.
+     *
+     * @param newest the newest one that can be gone back to
+     * @param overdue whether one is overdue so far that it should be said
+     * @param fault why the last attempt failed
+     */
+    public record Standing(
+            @Nullable Kept newest,
+            boolean overdue,
+            @Nullable String fault) {}
+
+    /** How they stand now. */
+    public Standing standing() {
+        Map<String, String> given = given();
+        BackupPlan plan = plan(given);
+        Kept newest = newest(plan).orElse(null);
+        Instant before = clock.instant().minus(Duration.ofHours(2L * Math.max(1, plan.hours()) + 1));
+        boolean overdue = plan.hours() > 0 && (newest == null || !newest.at().isAfter(before));
+        return new Standing(newest, overdue, fault(given).orElse(null));
     }
 
     /** Changes how they are made. */
@@ -99,9 +135,8 @@ public class Backups {
         }
     }
 
-    /** The newest one that can be gone back to. */
-    public Optional<Kept> newest() {
-        List<Path> files = Backup.all(plan().folder());
+    private static Optional<Kept> newest(BackupPlan plan) {
+        List<Path> files = Backup.all(plan.folder());
         for (int i = files.size() - 1; i >= 0; i--) {
             Kept kept = kept(files.get(i));
             if (kept.readable()) {
@@ -126,7 +161,11 @@ public class Backups {
 
     /** Why the last attempt failed; nothing when it did not. */
     public Optional<String> fault() {
-        return settings.find(FAULT).filter(f -> !f.isEmpty());
+        return fault(given());
+    }
+
+    private static Optional<String> fault(Map<String, String> given) {
+        return Optional.ofNullable(given.get(FAULT)).filter(f -> !f.isEmpty());
     }
 
     /** Whether one is due by the plan. */
@@ -136,14 +175,7 @@ public class Backups {
             return false;
         }
         Instant before = clock.instant().minus(Duration.ofHours(plan.hours()));
-        return newest().filter(k -> k.at().isAfter(before)).isEmpty();
-    }
-
-    /** Whether one is overdue so far that the first page should say so. */
-    public boolean isOverdue() {
-        BackupPlan plan = plan();
-        Instant before = clock.instant().minus(Duration.ofHours(2L * Math.max(1, plan.hours()) + 1));
-        return plan.hours() > 0 && newest().filter(k -> k.at().isAfter(before)).isEmpty();
+        return newest(plan).filter(k -> k.at().isAfter(before)).isEmpty();
     }
 
     /**
@@ -190,7 +222,7 @@ public class Backups {
     }
 
     private void remember(String fault) {
-        if (!fault.equals(settings.find(FAULT).orElse(""))) {
+        if (!fault.equals(given().getOrDefault(FAULT, ""))) {
             String kept = fault.length() <= 300 ? fault : fault.substring(0, 300);
             transaction.executeWithoutResult(t -> settings.put(FAULT, kept));
         }

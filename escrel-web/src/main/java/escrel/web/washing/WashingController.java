@@ -5,7 +5,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.CleaningState;
 import escrel.core.cleaning.Washed;
-import escrel.core.job.ActRoom;
+import escrel.core.service.StepKind;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
@@ -46,7 +46,7 @@ class WashingController {
         TeardownState teardown = job.teardown();
         CleaningState cleaning = job.job().cleaning();
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("undo", Undo.of(job, ActRoom.WASH));
+        model.addAttribute("undo", Undo.of(job, StepKind.WASH));
         model.addAttribute(
                 "batches",
                 Arrays.stream(Wash.values()).map(w -> batch(w, cleaning)).toList());

@@ -16,6 +16,7 @@ import escrel.core.teardown.StepTimes;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.JobHead;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.ladder.Ladder;
@@ -60,8 +61,10 @@ class WayInController {
     private static final int TIMED = 30;
 
     private final Workshop workshop;
+    private final Learnt learnt;
 
-    WayInController(Workshop workshop) {
+    WayInController(Workshop workshop, Learnt learnt) {
+        this.learnt = learnt;
         this.workshop = workshop;
     }
 
@@ -86,9 +89,8 @@ class WayInController {
     private Way of(OpenJob job, TeardownState state, String target) {
         CalibreSheet sheet = state.sheet();
         TeardownOrder order = job.job().wayIn(target);
-        StepTimes times = job.sheet() == null
-                ? StepTimes.NONE
-                : StepTimes.of(workshop.historiesOf(job.sheet().id(), TIMED).values());
+        StepTimes times =
+                job.sheet() == null ? StepTimes.NONE : learnt.times(job.sheet().id(), TIMED);
         List<Part> down = order.remaining();
         // the way out is planned from the movement as it will be then; nothing of it is recorded
         JobHistory then = job.recorded();

@@ -16,6 +16,7 @@ import escrel.web.testing.Visitor;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
@@ -128,6 +129,7 @@ class SheetEditTest {
     void faultsOfTheSheetRefuseItAndNothingIsLost() {
         Visitor visitor = new Visitor(server.url());
         Map<String, String> tables = typed(BenchHand.demoSheet("cv-12"));
+        tables.put("from", "1");
         tables.merge("holds", "\ncase-back\tstem\tround it\tstated", String::concat);
         HttpResponse<String> page = visitor.post("/calibres/cv-12/edit", tables);
 
@@ -145,7 +147,7 @@ class SheetEditTest {
         int before = version();
         try (Browser browser = new Browser()) {
             browser.open(server.url() + "/calibres/cv-12/edit");
-            browser.click("[data-tab=HOLDS]");
+            browser.click("#tab-HOLDS");
             browser.see("[data-table=holds]");
             int rows = browser.driver()
                     .findElements(By.cssSelector("[data-table=holds] tbody tr"))
@@ -159,7 +161,7 @@ class SheetEditTest {
                     """);
             assertThat(browser.driver().findElements(By.cssSelector("[data-table=holds] tbody tr")))
                     .hasSize(rows + 2);
-            browser.click("[data-tab=DATA]");
+            browser.click("#tab-DATA");
             browser.driver()
                     .findElement(By.cssSelector("[data-table=data] tbody tr:first-child td:nth-child(2) input"))
                     .sendKeys(", corrected", Keys.ARROW_DOWN);
@@ -210,5 +212,39 @@ class SheetEditTest {
         assertThat(document.body()).isEqualTo("one wheel");
         assertThat(document.headers().firstValue("Content-Disposition").orElse(""))
                 .startsWith("attachment");
+    }
+
+    private static Map<String, String> typedInto(CalibreSheet sheet, int from, String table, String line) {
+        Map<String, String> tables = typed(sheet);
+        tables.put("from", Integer.toString(from));
+        tables.put(table, tables.get(table) + "\n" + line);
+        return tables;
+    }
+
+    /** Two tabs with the same sheet: the later one must not take back what the earlier one kept. */
+    @Test
+    void aStaleTabKeepsWhatTheOtherChanged() {
+        Sheets sheets = server.bean(Sheets.class);
+        Visitor visitor = new Visitor(server.url());
+        visitor.post("/calibres/cv-12/copy", Map.of("newId", "stale-tab", "newName", "Stale tab"));
+        CalibreSheet before = sheets.latest("stale-tab").orElseThrow();
+        int from = sheets.latestVersion("stale-tab");
+        Map<String, String> first = typedInto(before, from, "lore", "trap\tthe click spring flies");
+        Map<String, String> second =
+                typedInto(before, from, "tests", "T-99\tFreedom of the train\tTRAIN\ttrain-bridge");
+        Map<String, String> third = typedInto(before, from, "lore", "trap\tanother one");
+
+        for (Map<String, String> sent : List.of(first, second, second)) {
+            assertThat(visitor.post("/calibres/stale-tab/edit", sent).statusCode())
+                    .isEqualTo(200);
+        }
+        HttpResponse<String> refused = visitor.post("/calibres/stale-tab/edit", third);
+
+        CalibreSheet now = sheets.latest("stale-tab").orElseThrow();
+        assertThat(now.traps()).contains("the click spring flies").doesNotContain("another one");
+        assertThat(now.test("T-99")).isPresent();
+        assertThat(sheets.latestVersion("stale-tab")).isEqualTo(from + 2);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("in the same tables: Knowledge");
     }
 }

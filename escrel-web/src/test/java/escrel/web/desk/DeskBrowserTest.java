@@ -46,7 +46,7 @@ class DeskBrowserTest {
             browser.key('0');
             browser.seeText("Lay the watch as drawn");
             browser.key('0');
-            browser.see("#desk-strip .dots");
+            browser.see("#desk-strip .ribbon");
             browser.see("#desk-beat .wave");
             // twelve seconds at least, and begun anew when the machine loses some sound
             browser.seeText("All taken", Duration.ofSeconds(90));

@@ -3,11 +3,11 @@ package escrel.web.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import escrel.core.job.ActRoom;
 import escrel.core.school.Choice;
 import escrel.core.service.Arrival;
 import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.Sheets;
@@ -15,6 +15,7 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.List;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -90,7 +91,7 @@ class KeptJobsTest {
         WorkAgreed agreed = first.history().last(WorkAgreed.class).orElseThrow();
         int[] number = new int[1];
         transaction.executeWithoutResult(status -> {
-            number[0] = workshop.open(arrival, agreed);
+            number[0] = workshop.open(UUID.randomUUID().toString(), arrival, agreed);
             workshop.append(number[0], 2, new Noted(null, "of the job that never was"));
             workshop.load(number[0]);
             status.setRollbackOnly();
@@ -141,8 +142,8 @@ class KeptJobsTest {
             String words = "note " + i;
             transaction.executeWithoutResult(status -> {
                 OpenJob open = workshop.load(job);
-                if (act == 0 && Undo.of(open, ActRoom.STRIP).back() != null) {
-                    workshop.takeBack(job, open.sequence(), ActRoom.STRIP);
+                if (act == 0 && Undo.of(open, StepKind.STRIP).back() != null) {
+                    workshop.takeBack(job, open.sequence(), StepKind.STRIP);
                 } else if (act == 1) {
                     workshop.append(
                             job, open.sequence(), List.of(new Noted(null, words), new Noted(null, words + " again")));

@@ -115,7 +115,7 @@ class ReadingsPageTest {
                 .contains(">250 ± 1<")
                 .doesNotContain("lift 52° assumed");
         assertThat(visitor.get("/jobs/" + job + "/readings.csv").body())
-                .contains("AS_RECEIVED,CASED,FULL,,NOT_SAID,DU,14.", ",52.0,true,18000.0,RECORDING");
+                .contains("AS_RECEIVED,CASED,FULL,,NOT_SAID,DU,14.", ",50.0,false,18000.0,RECORDING");
     }
 
     @Test

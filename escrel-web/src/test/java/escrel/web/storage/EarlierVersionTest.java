@@ -23,6 +23,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -149,7 +150,7 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-7-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-8-was-4");
         }
     }
 
@@ -170,6 +171,23 @@ class EarlierVersionTest {
             BenchHand hand = new BenchHand(server, 5);
             hand.act("LOST", "third-wheel", "", "", Side.TRAIN);
             assertThat(hand.load().history().last(Happened.class)).isPresent();
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
+    /** Version 7 had its lists in one table: they are made anew, and mean the same. */
+    @Test
+    void listsOfVersion7AreMadeAnew() throws IOException {
+        Path home = EscrelServer.folder();
+        unpack(Path.of("src/test/resources/versions/v7.zip"), home);
+        try (EscrelServer server = EscrelServer.on(home)) {
+            await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
+            Visitor visitor = new Visitor(server.url());
+
+            for (String typed : List.of("hairline", "lamp-timer", "90417", "417", "cv-12")) {
+                assertThat(visitor.get("/jobs?q=" + typed).body()).as(typed).contains("Kept lamp-timer");
+            }
+            assertThat(visitor.get("/").body()).contains("next off: Crown and stem", "open: Readings 1 · Wash 1");
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
     }

@@ -7,8 +7,8 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Grade;
-import escrel.core.job.ActRoom;
 import escrel.core.job.Job;
+import escrel.core.job.StepRegister;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.OpenedAgain;
@@ -19,6 +19,7 @@ import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import escrel.core.service.WorkAgreed;
+import escrel.web.room.Rooms;
 import escrel.web.testing.BenchHand;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -101,7 +102,9 @@ class UndoTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void thereIsARoomToTakeItBackIn(Step step) {
-        assertThat(ActRoom.values()).anyMatch(room -> room.has(step));
+        assertThat(StepRegister.kindOf(step).rooms())
+                .isNotEmpty()
+                .allMatch(room -> Rooms.called(room).isPresent());
     }
 
     /** And done again, it is as if it had never been taken back. */

@@ -159,7 +159,7 @@ class StripKeysTest {
         browser.keyOnBench('1');
         String second = browser.heading();
         assertThat(second).isNotEqualTo(first);
-        assertThat(browser.see(".card h3").getText()).isEqualTo("free now");
+        assertThat(browser.see(".card .over").getText()).isEqualTo("free now");
 
         browser.key('.');
         browser.untilTrue("the plan to grow", () -> transform().startsWith("scale(2)"));

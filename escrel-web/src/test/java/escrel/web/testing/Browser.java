@@ -139,8 +139,11 @@ public final class Browser implements AutoCloseable {
         until(what, d -> condition.getAsBoolean() ? Boolean.TRUE : null);
     }
 
+    /** Clicks what matches, brought into the middle first, as one scrolls to what one wants. */
     public void click(String css) {
-        see(css).click();
+        WebElement element = see(css);
+        driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+        element.click();
     }
 
     public void type(String css, String words) {

@@ -38,6 +38,13 @@ public final class Visitor {
         return send(HttpRequest.newBuilder(URI.create(url + path)).build());
     }
 
+    /** Asks for a page with a header. */
+    public HttpResponse<String> get(String path, String header, String value) {
+        return send(HttpRequest.newBuilder(URI.create(url + path))
+                .header(header, value)
+                .build());
+    }
+
     /** Sends a form with the token of this visitor. */
     public HttpResponse<String> post(String path, Map<String, ?> form) {
         String body = form.entrySet().stream()

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
 import escrel.web.testing.Visitor;
+import java.net.http.HttpResponse;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -42,5 +43,31 @@ class TodayTest {
 
         assertThat(page.indexOf("Gone back")).isLessThan(page.indexOf("Lanthorn lamp-room pocket watch"));
         assertThat(page).contains("/jobs/1/report");
+    }
+
+    /** Other programs ask again and again: what has not changed is not sent again, and no job is left out. */
+    @Test
+    void jobsForOtherProgramsComeInPagesAndOnlyWhenTheyChanged() {
+        try (EscrelServer own = EscrelServer.empty()) {
+            Visitor there = new Visitor(own.url());
+            for (int job = 1; job <= 201; job++) {
+                there.openJob("Watch " + job, "");
+            }
+            HttpResponse<String> first = there.get("/jobs.json");
+            assertThat(first.body())
+                    .contains("\"number\":1,", "\"number\":200,")
+                    .doesNotContain("\"number\":201,");
+            assertThat(first.headers().firstValue("Link")).hasValue("</jobs.json?after=200>; rel=\"next\"");
+            HttpResponse<String> last = there.get("/jobs.json?after=200");
+            assertThat(last.body()).contains("\"number\":201,");
+            assertThat(last.headers().firstValue("Link")).isEmpty();
+
+            String tag = last.headers().firstValue("ETag").orElseThrow();
+            assertThat(there.get("/jobs.json?after=200", "If-None-Match", tag).statusCode())
+                    .isEqualTo(304);
+            there.post("/jobs/201/notes", Map.of("seq", 2, "words", "changed"));
+            assertThat(there.get("/jobs.json?after=200", "If-None-Match", tag).statusCode())
+                    .isEqualTo(200);
+        }
     }
 }

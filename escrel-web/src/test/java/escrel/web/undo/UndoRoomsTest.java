@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.Stage;
-import escrel.core.job.ActRoom;
+import escrel.core.service.StepKind;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -23,7 +23,7 @@ class UndoRoomsTest {
     private final Visitor visitor = new Visitor(SERVER.url());
     private final Workshop workshop = SERVER.bean(Workshop.class);
 
-    private HttpResponse<String> undo(int job, ActRoom room, boolean again) {
+    private HttpResponse<String> undo(int job, String room, boolean again) {
         return visitor.post(
                 "/jobs/" + job + "/undo", Map.of("seq", visitor.sequence(job), "room", room, "again", again));
     }
@@ -37,13 +37,13 @@ class UndoRoomsTest {
         OpenJob read = workshop.load(job);
         assertThat(visitor.get("/jobs/" + job + "/readings").body()).contains("take back: ");
 
-        assertThat(undo(job, ActRoom.READINGS, false).body()).contains("Taken back: ", "do again");
+        assertThat(undo(job, StepKind.READINGS, false).body()).contains("Taken back: ", "do again");
         assertThat(workshop.load(job).history().all(ReadingTaken.class)).isEmpty();
         assertThat(workshop.load(job).stage()).isEqualTo(Stage.ARRIVED);
 
-        assertThat(undo(job, ActRoom.READINGS, true).body()).contains("Done again: ");
+        assertThat(undo(job, StepKind.READINGS, true).body()).contains("Done again: ");
         assertThat(workshop.load(job).readings()).isEqualTo(read.readings());
-        assertThat(undo(job, ActRoom.READINGS, true).statusCode()).isEqualTo(422);
+        assertThat(undo(job, StepKind.READINGS, true).statusCode()).isEqualTo(422);
     }
 
     @Test
@@ -57,16 +57,16 @@ class UndoRoomsTest {
         assertThat(workshop.load(job).teardown().order())
                 .as("the three that came off in one act before it go instead")
                 .isEmpty();
-        assertThat(undo(job, ActRoom.INSPECT, false).statusCode()).isEqualTo(422);
+        assertThat(undo(job, StepKind.INSPECT, false).statusCode()).isEqualTo(422);
 
-        assertThat(undo(job, ActRoom.HANDOVER, false).statusCode()).isEqualTo(200);
+        assertThat(undo(job, StepKind.HANDOVER, false).statusCode()).isEqualTo(200);
         assertThat(workshop.load(job).stage()).isEqualTo(Stage.ARRIVED);
     }
 
     @Test
     void roomThatIsNoneIsRefused() {
         int job = visitor.openJob("Roomless watch", "");
-        assertThat(visitor.post("/jobs/" + job + "/undo", Map.of("seq", visitor.sequence(job), "room", "CELLAR"))
+        assertThat(visitor.post("/jobs/" + job + "/undo", Map.of("seq", visitor.sequence(job), "room", "cellar"))
                         .statusCode())
                 .isEqualTo(422);
     }

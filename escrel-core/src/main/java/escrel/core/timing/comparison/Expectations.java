@@ -56,16 +56,28 @@ public final class Expectations {
 
     private Expectations() {}
 
-    /** The figures of which three services or more are known. */
-    public static List<Figure> of(List<ReadingSet> afterService) {
-        List<PositionFigures> all =
-                afterService.stream().map(PositionFigures::of).toList();
+    /** What a service contributes: a value for each figure there is, in their order; NaN where it could not be read. */
+    public static double[] figuresOf(ReadingSet afterService) {
+        PositionFigures figures = PositionFigures.of(afterService);
+        return KINDS.stream()
+                .mapToDouble(k -> k.of().apply(figures).orElse(Double.NaN))
+                .toArray();
+    }
+
+    /**
+     * The figures of which three services or more are known.
+     *
+     * @param services as {@link #figuresOf} gives them; a shorter one lacks the last figures
+     */
+    public static List<Figure> of(List<double[]> services) {
         List<Figure> figures = new ArrayList<>();
-        for (Kind kind : KINDS) {
-            double[] values = all.stream()
-                    .map(kind.of())
-                    .filter(OptionalDouble::isPresent)
-                    .mapToDouble(OptionalDouble::getAsDouble)
+        for (int i = 0; i < KINDS.size(); i++) {
+            Kind kind = KINDS.get(i);
+            int at = i;
+            double[] values = services.stream()
+                    .filter(s -> s.length > at)
+                    .mapToDouble(s -> s[at])
+                    .filter(v -> !Double.isNaN(v))
                     .sorted()
                     .toArray();
             if (values.length >= FEWEST) {

@@ -1,6 +1,5 @@
 package escrel.core.timing.readings;
 
-import escrel.core.quantity.LiftAngle;
 import escrel.core.service.JobHistory;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,7 +7,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -92,21 +90,6 @@ public record ReadingSet(
     /** Key of the set, the same for as long as the job is: for addresses. */
     public String key() {
         return occasion().map(Occasion::key).orElse(state.name()) + (time == 1 ? "" : "-" + time);
-    }
-
-    /**
-     * This set with what was heard under an assumed lift angle worked out again for the known one. Typed figures stay as
-     * read: which lift angle their machine was set to, nobody said.
-     */
-    public ReadingSet underKnown(LiftAngle known) {
-        UnaryOperator<Reading> anew = r -> r.lift() != null && r.liftAngle().assumed() ? r.withLiftAngle(known) : r;
-        Map<Position, Reading> last = new EnumMap<>(Position.class);
-        byPosition.forEach((position, reading) -> last.put(position, anew.apply(reading)));
-        Map<Position, List<Reading>> every = new EnumMap<>(Position.class);
-        all.forEach((position, readings) ->
-                every.put(position, readings.stream().map(anew).toList()));
-        return new ReadingSet(
-                state, last, every, fitted, wound, woundHours, chronograph, didNotRun, time, firstAt, lastAt);
     }
 
     /** Whether the watch ran. */

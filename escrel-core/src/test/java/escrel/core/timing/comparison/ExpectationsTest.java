@@ -22,18 +22,22 @@ class ExpectationsTest {
         return ReadingSets.rates(ReadingState.FINAL_CASED, rate, rate - 4);
     }
 
+    private static double[] figures(double rate) {
+        return Expectations.figuresOf(service(rate));
+    }
+
     @Test
     void saysNothingOfTwoServices() {
-        assertThat(Expectations.of(List.of(service(1), service(2)))).isEmpty();
+        assertThat(Expectations.of(List.of(figures(1), figures(2)))).isEmpty();
     }
 
     /** Mean rates −2, −1, 0, 1, 2 of five services: median 0, quarters at −1 and 1. */
     @Test
     void medianAndQuartersOfFive() {
-        List<ReadingSet> sets =
-                IntStream.range(0, 5).mapToObj(i -> service(4 - i)).toList();
+        List<double[]> services =
+                IntStream.range(0, 5).mapToObj(i -> figures(4 - i)).toList();
 
-        Expectations.Figure rate = Expectations.of(sets).get(0);
+        Expectations.Figure rate = Expectations.of(services).get(0);
 
         assertThat(rate.name()).isEqualTo("mean rate");
         assertThat(rate.values()).containsExactly(-2, -1, 0, 1, 2);

@@ -66,8 +66,8 @@ class ReadingSetTest {
                 taken(ReadingState.AS_RECEIVED, Position.DIAL_UP, -10),
                 new ReadingTaken(ReadingState.AS_RECEIVED, Fitted.CASED, Wound.FULL, fromSound));
 
-        ReadingSet known =
-                ReadingSet.of(history, ReadingState.AS_RECEIVED).orElseThrow().underKnown(LiftAngle.known(42));
+        ReadingSet known = ReadingSet.of(KnownLift.in(history, LiftAngle.known(42)), ReadingState.AS_RECEIVED)
+                .orElseThrow();
 
         double expected = new Swing(BeatRate.of(18_000), LiftAngle.known(42))
                 .amplitude(0.013, 0.0005)

@@ -1,4 +1,4 @@
-package escrel.bench.campaign;
+package escrel.bench.server;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -17,7 +17,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Somebody who asks pages and sends forms, with the token a browser would have. */
-final class Caller {
+public final class Caller {
     private static final Pattern SEQUENCE = Pattern.compile("name=\"seq\" value=\"(\\d+)\"");
     private static final String BOUNDARY = "escrel-campaign-boundary";
 
@@ -28,16 +28,16 @@ final class Caller {
             .build();
     private final String url;
 
-    Caller(String url) throws IOException, InterruptedException {
+    public Caller(String url) throws IOException, InterruptedException {
         this.url = url;
         get("/jobs/new");
     }
 
-    HttpResponse<byte[]> get(String path) throws IOException, InterruptedException {
+    public HttpResponse<byte[]> get(String path) throws IOException, InterruptedException {
         return send(HttpRequest.newBuilder(URI.create(url + path)));
     }
 
-    HttpResponse<byte[]> post(String path, Map<String, String> form) throws IOException, InterruptedException {
+    public HttpResponse<byte[]> post(String path, Map<String, String> form) throws IOException, InterruptedException {
         String body = form.entrySet().stream()
                 .map(e -> encoded(e.getKey()) + "=" + encoded(e.getValue()))
                 .collect(Collectors.joining("&"));
@@ -46,7 +46,7 @@ final class Caller {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
-    HttpResponse<byte[]> upload(String path, Map<String, String> form, String field, String name, byte[] file)
+    public HttpResponse<byte[]> upload(String path, Map<String, String> form, String field, String name, byte[] file)
             throws IOException, InterruptedException {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         form.forEach((key, value) -> body.writeBytes(
@@ -63,11 +63,11 @@ final class Caller {
     }
 
     /** A request with the token, to be sent as it stands. */
-    HttpRequest.Builder request(String path) {
+    public HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create(url + path)).header("X-XSRF-TOKEN", token());
     }
 
-    HttpResponse<byte[]> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+    public HttpResponse<byte[]> send(HttpRequest.Builder request) throws IOException, InterruptedException {
         return client.send(request.timeout(Duration.ofSeconds(60)).build(), HttpResponse.BodyHandlers.ofByteArray());
     }
 
@@ -80,20 +80,20 @@ final class Caller {
     }
 
     /** What a page of this job would send back as the state it was made from. */
-    int sequence(int job) throws IOException, InterruptedException {
+    public int sequence(int job) throws IOException, InterruptedException {
         Matcher found = SEQUENCE.matcher(text(get("/jobs/" + job + "/arrival")));
         return found.find() ? Integer.parseInt(found.group(1)) : -1;
     }
 
-    static String text(HttpResponse<byte[]> answer) {
+    public static String text(HttpResponse<byte[]> answer) {
         return new String(answer.body(), StandardCharsets.UTF_8);
     }
 
-    static boolean ok(HttpResponse<byte[]> answer) {
+    public static boolean ok(HttpResponse<byte[]> answer) {
         return answer.statusCode() < 400;
     }
 
-    static String encoded(String text) {
+    public static String encoded(String text) {
         return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 }

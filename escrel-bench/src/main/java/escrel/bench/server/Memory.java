@@ -1,4 +1,4 @@
-package escrel.bench.campaign;
+package escrel.bench.server;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -13,10 +13,10 @@ import java.util.regex.Pattern;
  * @param live what is alive on its heap, right after a collection; -1 when this JDK has no {@code jcmd}
  * @param resident what the system holds in memory for it, heap and everything else; 0 when the process is gone
  */
-record Memory(long live, long resident) {
+public record Memory(long live, long resident) {
     private static final Pattern USED = Pattern.compile("(?:generation|region).*? used (\\d+)K");
 
-    static Memory of(Server server) {
+    public static Memory of(Server server) {
         return new Memory(live(server.pid()), resident(server.pid()));
     }
 

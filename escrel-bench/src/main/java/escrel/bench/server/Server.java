@@ -1,4 +1,4 @@
-package escrel.bench.campaign;
+package escrel.bench.server;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** The application as it ships, in a process of its own on a folder. */
-final class Server {
+public final class Server {
     private static final Pattern OPEN = Pattern.compile("Escrel is open at (http://localhost:\\d+)");
     private static final String CLASS_PATH = System.getProperty("java.class.path");
 
@@ -30,7 +30,12 @@ final class Server {
     }
 
     /** Begins to start it; it may be killed before it is up. */
-    static Server start(Path home, boolean demo) throws IOException {
+    public static Server start(Path home, boolean demo) throws IOException {
+        return start("escrel.web.EscrelApplication", home, demo);
+    }
+
+    /** Begins to start the application through another main class, which may look on from within. */
+    public static Server start(String main, Path home, boolean demo) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
@@ -41,7 +46,7 @@ final class Server {
                 "-Djava.awt.headless=true",
                 "-cp",
                 CLASS_PATH,
-                "escrel.web.EscrelApplication",
+                main,
                 "--escrel.home=" + home,
                 "--server.port=0"));
         if (demo) {
@@ -69,7 +74,7 @@ final class Server {
 
     /** Its address once it is up; nothing when it ended or did not come up in time. */
     @Nullable
-    String await(int seconds) throws InterruptedException {
+    public String await(int seconds) throws InterruptedException {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
         while (url == null && process.isAlive() && System.nanoTime() < until) {
             process.waitFor(20, TimeUnit.MILLISECONDS);
@@ -77,20 +82,20 @@ final class Server {
         return url;
     }
 
-    String said() {
+    public String said() {
         return said.toString();
     }
 
-    boolean isAlive() {
+    public boolean isAlive() {
         return process.isAlive();
     }
 
-    long pid() {
+    public long pid() {
         return process.pid();
     }
 
     /** SIGKILL: nothing of it runs any more. */
-    void kill() throws InterruptedException {
+    public void kill() throws InterruptedException {
         process.destroyForcibly().waitFor();
         reader.join(1_000);
     }

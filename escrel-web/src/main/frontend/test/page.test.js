@@ -1,0 +1,56 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { joined, queue } from "../js/desk/sources.js";
+import { stepped } from "../js/page/choices.js";
+import { asText, pasted } from "../js/page/tables.js";
+import { tabAfter } from "../js/page/tabs.js";
+import { found } from "../js/page/tray.js";
+
+test("a pasted list becomes rows of cells, a pasted word does not", () => {
+  assert.deepEqual(pasted("a\tb\r\nc\t d \n"), [["a", "b"], ["c", "d"]]);
+  assert.equal(pasted("a word"), null);
+  assert.equal(pasted("a word\n"), null);
+});
+
+test("tables travel without empty rows, and no cell breaks a line", () => {
+  assert.equal(asText([["a", "b\tc"], ["", " "], ["d", ""]]), "a\tb c\nd\t");
+});
+
+test("tabs go round, and to both ends", () => {
+  assert.equal(tabAfter("ArrowRight", 2, 3), 0);
+  assert.equal(tabAfter("ArrowLeft", 0, 3), 2);
+  assert.equal(tabAfter("Home", 2, 3), 0);
+  assert.equal(tabAfter("End", 0, 3), 2);
+  assert.equal(tabAfter("a", 0, 3), null);
+});
+
+test("choices step to either end, or go round", () => {
+  assert.equal(stepped(0, -1, 4), 0);
+  assert.equal(stepped(3, 1, 4), 3);
+  assert.equal(stepped(3, 0, 4), 0);
+  assert.equal(stepped(0, 1, 0), -1);
+});
+
+test("the tray says what it found", () => {
+  assert.equal(found("ba", 0), "");
+  assert.equal(found("bal", 0), "no part of that name lies here");
+  assert.equal(found("bal", 1), "1 compartment");
+  assert.equal(found("bal", 2), "2 compartments");
+});
+
+test("pieces of sound go one after the other, whole and in order", async () => {
+  const sent = [];
+  let under = 0;
+  const pieces = queue(async (whole) => {
+    assert.equal(++under, 1);
+    await new Promise((done) => setImmediate(done));
+    sent.push(...whole);
+    under--;
+  });
+  const all = [];
+  for (let i = 0; i < 20; i++) all.push(pieces.add(Float32Array.of(2 * i, 2 * i + 1)));
+  await Promise.all(all);
+  while (sent.length < 40) await new Promise((done) => setImmediate(done));
+  assert.deepEqual(sent, [...Array(40).keys()]);
+  assert.deepEqual([...joined([Float32Array.of(1), Float32Array.of(2, 3)])], [1, 2, 3]);
+});

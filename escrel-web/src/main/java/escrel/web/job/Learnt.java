@@ -1,0 +1,181 @@
+package escrel.web.job;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import escrel.core.learning.SeenOrders;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.OpenedAgain;
+import escrel.core.service.PartOff;
+import escrel.core.service.Step;
+import escrel.core.teardown.StepTimes;
+import escrel.core.timing.comparison.Expectations;
+import escrel.core.timing.readings.DidNotRun;
+import escrel.core.timing.readings.Intervened;
+import escrel.core.timing.readings.ReadingTaken;
+import escrel.web.storage.JobLineMapper;
+import escrel.web.storage.JobLineMapper.LearntRow;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * What the services of a calibre teach: the order in which its parts came off, how long each took, what the final readings
+ * showed. A row per job, written with its steps; the orders are counted once per calibre and moved on from then.
+ */
+@Component
+public class Learnt {
+    /** Kinds of step that teach; a binding says which calibre, and by which codes. */
+    static final Set<Class<? extends Step>> FROM = Set.of(
+            PartOff.class,
+            ReadingTaken.class,
+            DidNotRun.class,
+            Intervened.class,
+            OpenedAgain.class,
+            CalibreBound.class);
+
+    private static final int LONGEST = 59_000;
+    private static final int CALIBRES = 40;
+
+    /** Orders that were counted: of each job, as it was counted. */
+    private static final class Counted {
+        private final Map<Integer, String> taken = new HashMap<>();
+        private final SeenOrders.Counting counting = new SeenOrders.Counting();
+
+        void count(int job, String now) {
+            // an order is told by two parts at least
+            String told = now.contains("\n") ? now : "";
+            String before = Objects.requireNonNullElse(told.isEmpty() ? taken.remove(job) : taken.put(job, told), "");
+            if (!before.equals(told)) {
+                if (!before.isEmpty()) {
+                    counting.remove(List.of(before.split("\n")));
+                }
+                if (!told.isEmpty()) {
+                    counting.add(List.of(told.split("\n")));
+                }
+            }
+        }
+    }
+
+    private final JobLineMapper mapper;
+    private final Cache<String, Counted> counted =
+            Caffeine.newBuilder().maximumSize(CALIBRES).executor(Runnable::run).build();
+
+    Learnt(JobLineMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** In which order the parts of a calibre came off, over all its jobs. */
+    public SeenOrders orders(String calibre) {
+        SeenOrders[] seen = new SeenOrders[1];
+        counted.asMap().compute(calibre, (c, known) -> {
+            Counted now = known == null ? count(c) : known;
+            seen[0] = now.counting.seen();
+            return now;
+        });
+        return seen[0];
+    }
+
+    private Counted count(String calibre) {
+        Counted all = new Counted();
+        mapper.learntOf(calibre).forEach(row -> all.count(row.job(), row.taken()));
+        return all;
+    }
+
+    /** What the newest services of a calibre but one job showed, as {@link Expectations#figuresOf} gives it. */
+    public List<double[]> figures(String calibre, int except, int most) {
+        return mapper.figures(calibre, except, most).stream()
+                .map(text -> Arrays.stream(text.split(" "))
+                        .mapToDouble(Double::parseDouble)
+                        .toArray())
+                .toList();
+    }
+
+    /** How long each part of a calibre took in its newest services. */
+    public StepTimes times(String calibre, int most) {
+        return StepTimes.of(
+                mapper.times(calibre, most).stream().map(Learnt::timesFrom).toList());
+    }
+
+    void write(OpenJob job) {
+        LearntRow row = row(job);
+        mapper.learn(row);
+        afterCommit(() -> moveOn(job, row));
+    }
+
+    void add(OpenJob job) {
+        LearntRow row = row(job);
+        mapper.insertLearnt(row);
+        afterCommit(() -> moveOn(job, row));
+    }
+
+    void forget() {
+        counted.invalidateAll();
+    }
+
+    private void moveOn(OpenJob job, LearntRow row) {
+        String calibre = job.sheet() == null ? "" : job.sheet().id();
+        for (String known : List.copyOf(counted.asMap().keySet())) {
+            counted.asMap().computeIfPresent(known, (c, all) -> {
+                // it may have been another calibre's before
+                all.count(job.number(), c.equals(calibre) ? row.taken() : "");
+                return all;
+            });
+        }
+    }
+
+    private static LearntRow row(OpenJob job) {
+        List<String> codes =
+                job.history().all(PartOff.class).map(PartOff::part).distinct().toList();
+        String times = StepTimes.ofService(job.history()).entrySet().stream()
+                .map(e -> e.getKey() + "\t"
+                        + e.getValue().stream()
+                                .map(m -> String.format(Locale.ROOT, "%.4f", m))
+                                .collect(Collectors.joining(" ")))
+                .collect(Collectors.joining("\n"));
+        return new LearntRow(job.number(), shortened(String.join("\n", codes)), shortened(times), figures(job));
+    }
+
+    private static String figures(OpenJob job) {
+        return Expectations.ofService(job.history())
+                .map(set -> Arrays.stream(Expectations.figuresOf(set))
+                        .mapToObj(Double::toString)
+                        .collect(Collectors.joining(" ")))
+                .orElse("");
+    }
+
+    /** Whole lines as long as they fit; nobody takes that many parts off. */
+    private static String shortened(String lines) {
+        return lines.length() <= LONGEST ? lines : lines.substring(0, lines.lastIndexOf('\n', LONGEST));
+    }
+
+    private static Map<String, List<Double>> timesFrom(String text) {
+        Map<String, List<Double>> times = new LinkedHashMap<>();
+        for (String line : text.split("\n")) {
+            int tab = line.indexOf('\t');
+            times.put(
+                    line.substring(0, tab),
+                    Arrays.stream(line.substring(tab + 1).split(" "))
+                            .map(Double::valueOf)
+                            .toList());
+        }
+        return times;
+    }
+
+    private static void afterCommit(Runnable act) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                act.run();
+            }
+        });
+    }
+}
