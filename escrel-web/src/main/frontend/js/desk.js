@@ -62,7 +62,7 @@ const EFFECTS = {
     feed?.stop();
     feed = null;
     pieces.clear();
-    if (session) server.post(`${session}/close`).catch(() => {});
+    if (session) server.leave(`${session}/close`);
     session = null;
   },
   async listen() {
@@ -181,5 +181,8 @@ $("desk-what").addEventListener("change", (event) => {
   if (!hours) $("desk-hours").querySelector("input").value = "";
   showOccasion();
 });
-window.addEventListener("pagehide", () => feed?.stop());
+window.addEventListener("pagehide", () => {
+  feed?.stop();
+  if (session) server.leave(`${session}/close`);
+});
 offerSimulated();

@@ -9,13 +9,17 @@ export class Refused extends Error {
 }
 
 export function door(job, token) {
+  const headers = { "X-XSRF-TOKEN": token, "HX-Request": "true" };
   return {
     async post(path, body, type) {
-      const headers = { "X-XSRF-TOKEN": token, "HX-Request": "true" };
-      if (type) headers["Content-Type"] = type;
-      const answer = await fetch(`/jobs/${job}/desk/${path}`, { method: "POST", headers, body });
+      const typed = type ? { ...headers, "Content-Type": type } : headers;
+      const answer = await fetch(`/jobs/${job}/desk/${path}`, { method: "POST", headers: typed, body });
       if (!answer.ok) throw new Refused(await answer.text(), answer.status);
       return (answer.headers.get("Content-Type") || "").includes("json") ? answer.json() : answer.text();
+    },
+    /** Sent even while the page goes away. */
+    leave(path) {
+      fetch(`/jobs/${job}/desk/${path}`, { method: "POST", headers, keepalive: true }).catch(() => {});
     },
     async order(positions) {
       const query = new URLSearchParams();

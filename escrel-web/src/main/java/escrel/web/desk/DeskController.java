@@ -122,7 +122,7 @@ class DeskController {
         for (int i = 0; i < piece.length; i++) {
             piece[i] = Float.isFinite(piece[i]) ? piece[i] : 0;
         }
-        return sessions.find(number, id).hear(piece, System.nanoTime());
+        return sessions.hearing(number, id).hear(piece, System.nanoTime());
     }
 
     @PostMapping("/jobs/{number}/desk/{id}/again")

@@ -52,18 +52,6 @@ class DeskDoorTest {
                 .isEqualTo(422);
     }
 
-    @Test
-    void anOldListeningMakesRoomForANewOne() {
-        String first = opened("mic");
-        for (int i = 0; i < 4; i++) {
-            opened("mic");
-        }
-
-        assertThat(visitor.post("/jobs/" + job + "/desk/" + first + "/again", Map.of())
-                        .body())
-                .contains("This listening has ended");
-    }
-
     @ParameterizedTest
     @CsvSource({"100, cannot be used", "999999, cannot be used", "fast, could not be read"})
     void impossibleSampleRatesAreRefused(String rate, String words) {
