@@ -5,6 +5,8 @@ import java.util.Arrays;
 /** Mean, running median and likeness of values of which a few may be far off or missing (NaN). */
 public final class Robust {
     private static final double KEPT_SIGMAS = 3;
+    // three quarters of normal scatter stay below so many standard deviations
+    private static final double QUARTERS_TO_SIGMA = 1.1503;
     private static final double MAD_TO_SIGMA = 1.4826;
 
     private Robust() {}
@@ -54,6 +56,27 @@ public final class Robust {
             out[i] = count == 0 ? 0 : near[count / 2];
         }
         return out;
+    }
+
+    /** Robust size of what scatters about 0: what three quarters of it stay below, scaled to agree for normal scatter. */
+    static double size(double[] values) {
+        double[] sizes = Arrays.stream(values)
+                .filter(v -> !Double.isNaN(v))
+                .map(Math::abs)
+                .sorted()
+                .toArray();
+        return sizes.length == 0 ? 0 : sizes[sizes.length * 3 / 4] / QUARTERS_TO_SIGMA;
+    }
+
+    /** Robust standard deviation: the median distance from the median, scaled to agree for normal scatter. NaN counts not. */
+    public static double deviation(double[] values) {
+        double[] present = Arrays.stream(values).filter(v -> !Double.isNaN(v)).toArray();
+        if (present.length == 0) {
+            return 0;
+        }
+        double median = median(present);
+        return MAD_TO_SIGMA
+                * median(Arrays.stream(present).map(v -> Math.abs(v - median)).toArray());
     }
 
     private static double[] kept(double[] values) {

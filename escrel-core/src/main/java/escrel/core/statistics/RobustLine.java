@@ -1,11 +1,14 @@
 package escrel.core.statistics;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * A straight line through beat times, one slope with an intercept of their own for tick and tock, which takes no notice
- * of outliers: iteratively reweighted least squares with Tukey's biweight. Source: M2; Huber and Ronchetti, Robust
- * Statistics, 2nd ed., chapter 7.
+ * of outliers, of steps, and of a slow wandering: outliers are judged around a running line, where sound was lost the line is
+ * taken up again after it, and the slope is that of least squares through all beats that count. Source: M2; Huber and
+ * Ronchetti, Robust Statistics, 2nd ed., chapter 7, for the biweight it begins with.
  */
 public final class RobustLine {
     private static final int ROUNDS = 12;
@@ -13,80 +16,175 @@ public final class RobustLine {
     private static final double TUKEY = 4.685;
     // makes the median absolute deviation agree with the standard deviation for normal scatter
     private static final double MAD_TO_SIGMA = 1.4826;
+    private static final int NEIGHBOURS = 8;
+    private static final int MOST_STEPS = 6;
+    private static final double LEAST_STEP_SECONDS = 0.0003;
+    private static final double STEP_SIGMAS = 7;
+    private static final double CALM = 0.15;
+    private static final int BLOCKS = 12;
+    private static final int LEAST_BLOCK = 8;
 
     private final double slope;
     private final double[] intercept;
     private final double[] residuals;
+    private final boolean[] kept;
     private final double sigma;
+    private final List<Step> steps;
 
-    private RobustLine(double slope, double[] intercept, double[] residuals, double sigma) {
+    private RobustLine(
+            double slope, double[] intercept, double[] residuals, boolean[] kept, double sigma, List<Step> steps) {
         this.slope = slope;
         this.intercept = intercept;
         this.residuals = residuals;
+        this.kept = kept;
         this.sigma = sigma;
+        this.steps = steps;
     }
+
+    /**
+     * A sudden change: all that follows comes later by so much.
+     *
+     * @param index of the first time after it
+     * @param seconds below 0 where sound was lost
+     */
+    public record Step(int index, double seconds) {}
 
     /**
      * Fits times against numbers.
      *
-     * @param numbers beat numbers; even ones are ticks, odd ones tocks
+     * @param numbers beat numbers, ascending; even ones are ticks, odd ones tocks
      * @param times in seconds, NaN where a beat is missing
      */
     public static RobustLine fit(int[] numbers, double[] times) {
-        double[] weight = new double[times.length];
-        for (int i = 0; i < times.length; i++) {
-            weight[i] = Double.isNaN(times[i]) ? 0 : 1;
+        int[] parts = new int[times.length];
+        List<Integer> begins = new ArrayList<>();
+        double[] weight = ones(times);
+        Fit fit = biweight(numbers, times, parts, 1, weight);
+        double scatter = differences(fit.residuals);
+        while (begins.size() < MOST_STEPS) {
+            int step = step(fit.residuals, Math.max(LEAST_STEP_SECONDS, STEP_SIGMAS * scatter));
+            if (step < 0 || begins.contains(step)) {
+                break;
+            }
+            begins.add(step);
+            for (int i = 0; i < parts.length; i++) {
+                final int at = i;
+                parts[i] = (int) begins.stream().filter(b -> b <= at).count();
+            }
+            fit = biweight(numbers, times, parts, begins.size() + 1, ones(times));
         }
-        double slope = 0;
-        double[] intercept = new double[2];
-        double[] residuals = new double[times.length];
-        double sigma = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            double[] meanNumber = new double[2];
-            double[] meanTime = new double[2];
-            double[] total = new double[2];
+        return finished(numbers, times, parts, begins, fit);
+    }
+
+    private static RobustLine finished(int[] numbers, double[] times, int[] parts, List<Integer> begins, Fit rough) {
+        double[] off = RunningLine.off(rough.residuals);
+        // times that fall on few places leave a median of nothing: then the upper quarter still says how they scatter
+        double sigma = Math.max(Math.max(Robust.deviation(off), Robust.size(off)), 1e-7);
+        boolean[] kept = new boolean[times.length];
+        double[] weight = new double[times.length];
+        for (int i = 0; i < off.length; i++) {
+            kept[i] = Math.abs(off[i]) < TUKEY * sigma;
+            weight[i] = kept[i] ? 1 : 0;
+        }
+        Fit fit = leastSquares(numbers, times, parts, begins.size() + 1, weight);
+        List<Step> steps = begins.stream()
+                .sorted()
+                .map(b -> new Step(b, fit.intercept[2 * parts[b]] - fit.intercept[2 * (parts[b] - 1)]))
+                .toList();
+        return new RobustLine(fit.slope, Arrays.copyOf(fit.intercept, 2), fit.residuals, kept, sigma, steps);
+    }
+
+    private static double[] ones(double[] times) {
+        return Arrays.stream(times).map(t -> Double.isNaN(t) ? 0 : 1).toArray();
+    }
+
+    /** Scatter of a residual, from differences between neighbours, so that neither steps nor wandering count. */
+    private static double differences(double[] residuals) {
+        double[] differences = new double[Math.max(0, residuals.length - 1)];
+        for (int i = 0; i < differences.length; i++) {
+            differences[i] = residuals[i + 1] - residuals[i];
+        }
+        return Robust.deviation(differences) / Math.sqrt(2);
+    }
+
+    /**
+     * The first time after the largest sudden change above a limit; −1 when there is none. What comes before and after is
+     * each on a line of its own, so that a wandering is no change.
+     */
+    private static int step(double[] residuals, double limit) {
+        int best = -1;
+        double largest = limit;
+        for (int i = NEIGHBOURS / 2; i <= residuals.length - NEIGHBOURS / 2; i++) {
+            RunningLine.Part before = RunningLine.Part.of(residuals, Math.max(0, i - NEIGHBOURS), i);
+            RunningLine.Part after = RunningLine.Part.of(residuals, i, Math.min(residuals.length, i + NEIGHBOURS));
+            double change = Math.abs(after.at(i - 0.5) - before.at(i - 0.5));
+            // only where both sides are calm enough for it to be seen
+            if (change > largest && Math.max(before.scatter(), after.scatter()) < CALM * change) {
+                largest = change;
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    private record Fit(double slope, double[] intercept, double[] residuals) {}
+
+    private static Fit biweight(int[] numbers, double[] times, int[] parts, int count, double[] weight) {
+        Fit fit = leastSquares(numbers, times, parts, count, weight);
+        for (int round = 1; round < ROUNDS; round++) {
+            double[] sizes = Arrays.stream(fit.residuals)
+                    .filter(r -> !Double.isNaN(r))
+                    .map(Math::abs)
+                    .sorted()
+                    .toArray();
+            double sigma = sizes.length == 0 ? 0 : Math.max(MAD_TO_SIGMA * sizes[sizes.length / 2], 1e-7);
             for (int i = 0; i < times.length; i++) {
-                if (weight[i] > 0) {
-                    int half = numbers[i] & 1;
-                    meanNumber[half] += weight[i] * numbers[i];
-                    meanTime[half] += weight[i] * times[i];
-                    total[half] += weight[i];
-                }
-            }
-            for (int half = 0; half < 2; half++) {
-                meanNumber[half] /= Math.max(total[half], 1e-12);
-                meanTime[half] /= Math.max(total[half], 1e-12);
-            }
-            double xx = 0;
-            double xy = 0;
-            for (int i = 0; i < times.length; i++) {
-                if (weight[i] > 0) {
-                    int half = numbers[i] & 1;
-                    double x = numbers[i] - meanNumber[half];
-                    xx += weight[i] * x * x;
-                    xy += weight[i] * x * (times[i] - meanTime[half]);
-                }
-            }
-            slope = xx > 0 ? xy / xx : 0;
-            for (int half = 0; half < 2; half++) {
-                intercept[half] = meanTime[half] - slope * meanNumber[half];
-            }
-            double[] sizes = new double[times.length];
-            int count = 0;
-            for (int i = 0; i < times.length; i++) {
-                residuals[i] = times[i] - intercept[numbers[i] & 1] - slope * numbers[i];
-                if (!Double.isNaN(residuals[i])) {
-                    sizes[count++] = Math.abs(residuals[i]);
-                }
-            }
-            Arrays.sort(sizes, 0, count);
-            sigma = count == 0 ? 0 : Math.max(MAD_TO_SIGMA * sizes[count / 2], 1e-7);
-            for (int i = 0; i < times.length; i++) {
-                double u = residuals[i] / (TUKEY * sigma);
+                double u = fit.residuals[i] / (TUKEY * sigma);
                 weight[i] = Double.isNaN(u) || Math.abs(u) >= 1 ? 0 : (1 - u * u) * (1 - u * u);
             }
+            fit = leastSquares(numbers, times, parts, count, weight);
         }
-        return new RobustLine(slope, intercept, residuals, sigma);
+        return fit;
+    }
+
+    /** One slope, an intercept for tick and tock of every part. */
+    private static Fit leastSquares(int[] numbers, double[] times, int[] parts, int count, double[] weight) {
+        int groups = 2 * count;
+        double[] meanNumber = new double[groups];
+        double[] meanTime = new double[groups];
+        double[] total = new double[groups];
+        for (int i = 0; i < times.length; i++) {
+            if (weight[i] > 0) {
+                int group = 2 * parts[i] + (numbers[i] & 1);
+                meanNumber[group] += weight[i] * numbers[i];
+                meanTime[group] += weight[i] * times[i];
+                total[group] += weight[i];
+            }
+        }
+        for (int group = 0; group < groups; group++) {
+            meanNumber[group] /= Math.max(total[group], 1e-12);
+            meanTime[group] /= Math.max(total[group], 1e-12);
+        }
+        double xx = 0;
+        double xy = 0;
+        for (int i = 0; i < times.length; i++) {
+            if (weight[i] > 0) {
+                int group = 2 * parts[i] + (numbers[i] & 1);
+                double x = numbers[i] - meanNumber[group];
+                xx += weight[i] * x * x;
+                xy += weight[i] * x * (times[i] - meanTime[group]);
+            }
+        }
+        double slope = xx > 0 ? xy / xx : 0;
+        double[] intercept = new double[groups];
+        for (int group = 0; group < groups; group++) {
+            intercept[group] = meanTime[group] - slope * meanNumber[group];
+        }
+        double[] residuals = new double[times.length];
+        for (int i = 0; i < times.length; i++) {
+            residuals[i] = times[i] - intercept[2 * parts[i] + (numbers[i] & 1)] - slope * numbers[i];
+        }
+        return new Fit(slope, intercept, residuals);
     }
 
     /** Seconds from one beat to the next. */
@@ -99,23 +197,59 @@ public final class RobustLine {
         return intercept[half];
     }
 
-    /** The line's time for a beat. */
+    /** The line's time for a beat before any step. */
     public double at(int number) {
         return intercept[number & 1] + slope * number;
     }
 
-    /** What is left of each time, NaN where it was missing. */
+    /** What is left of each time, steps taken away; NaN where it was missing. */
     public double[] residuals() {
         return residuals;
     }
 
-    /** Scatter about the line, robust, in seconds. */
+    /** Scatter about the running line, robust, in seconds. */
     public double sigma() {
         return sigma;
     }
 
-    /** Whether a beat was too far off the line to count. */
+    /**
+     * Standard error of the slope, in the unit of the times: M2's {@code σ √12 / N^1.5} for evenly spaced beats, where σ is
+     * the larger of the scatter of single beats and what the means of blocks of neighbours scatter by, since what errs alike
+     * over many beats, an escape wheel out of true or a rate that wanders, does not average out as single beats do.
+     */
+    public double slopeError() {
+        int count = 0;
+        for (boolean k : kept) {
+            count += k ? 1 : 0;
+        }
+        int length = Math.max(LEAST_BLOCK, count / BLOCKS);
+        double squares = 0;
+        int blocks = 0;
+        double sum = 0;
+        int inBlock = 0;
+        for (int i = 0; i < kept.length; i++) {
+            if (kept[i]) {
+                sum += residuals[i];
+                if (++inBlock == length) {
+                    squares += sum * sum / length;
+                    blocks++;
+                    sum = 0;
+                    inBlock = 0;
+                }
+            }
+        }
+        // a line takes two degrees of freedom from the blocks
+        double byBlocks = blocks > 3 ? Math.sqrt(squares / (blocks - 2)) : 0;
+        return Math.max(sigma, byBlocks) * Math.sqrt(12) / Math.pow(Math.max(2, count), 1.5);
+    }
+
+    /** Whether a time lies too far off to count. */
     public boolean rejects(int index) {
-        return Double.isNaN(residuals[index]) || Math.abs(residuals[index]) >= TUKEY * sigma;
+        return !kept[index];
+    }
+
+    /** Sudden changes, in order. */
+    public List<Step> steps() {
+        return steps;
     }
 }

@@ -82,4 +82,74 @@ class RobustLineTest {
         assertThat(line.slope()).isCloseTo(2 * as.slope(), within(1e-9));
         assertThat(line.intercept(1) - line.intercept(0)).isCloseTo(0.001, within(1e-9));
     }
+
+    @Test
+    void whereSoundWasLostTheLineIsTakenUpAgainAfterIt() {
+        beats(0.001);
+        Random random = new Random(5);
+        for (int i = 0; i < BEATS; i++) {
+            times[i] += 20e-6 * random.nextGaussian() - (i < 40 ? 0 : 0.0027) - (i < 90 ? 0 : 0.0027);
+        }
+
+        RobustLine line = RobustLine.fit(numbers, times);
+
+        assertThat(line.steps()).hasSize(2);
+        assertThat(line.steps().get(0).index()).isBetween(39, 41);
+        assertThat(line.steps().get(1).index()).isBetween(89, 91);
+        assertThat(line.steps()).allSatisfy(s -> assertThat(s.seconds()).isCloseTo(-0.0027, within(30e-6)));
+        // a plain line through all would be off by 45 µs a beat: 31 s/d
+        assertThat(line.slope()).isCloseTo(BEAT, within(1e-6));
+    }
+
+    @Test
+    void whatWandersIsNoStepAndNothingOfItIsRejected() {
+        beats(0);
+        Random random = new Random(6);
+        for (int i = 0; i < BEATS; i++) {
+            times[i] += 20e-6 * random.nextGaussian() + 0.0008 * Math.sin(2 * Math.PI * i / 80.0);
+        }
+
+        RobustLine line = RobustLine.fit(numbers, times);
+
+        assertThat(line.steps()).isEmpty();
+        assertThat(java.util.stream.IntStream.range(0, BEATS).filter(line::rejects))
+                .hasSizeLessThan(4);
+        // a swing of 80 beats bends away from its running line by 15 µs
+        assertThat(line.sigma()).isBetween(15e-6, 40e-6);
+    }
+
+    @Test
+    void itsErrorIsThatOfIndependentBeatsWhereTheyAreIndependent() {
+        double sum = 0;
+        double stated = 0;
+        for (int seed = 0; seed < 60; seed++) {
+            beats(0);
+            Random random = new Random(seed);
+            for (int i = 0; i < BEATS; i++) {
+                times[i] += 20e-6 * random.nextGaussian();
+            }
+            RobustLine line = RobustLine.fit(numbers, times);
+            sum += (line.slope() - BEAT) * (line.slope() - BEAT) / 60;
+            stated += line.slopeError() / 60;
+        }
+
+        // M2: σ √12 / N^1.5
+        double expected = 20e-6 * Math.sqrt(12) / Math.pow(BEATS, 1.5);
+        assertThat(Math.sqrt(sum)).isCloseTo(expected, within(0.25 * expected));
+        assertThat(stated).isBetween(expected * 0.9, expected * 1.4);
+    }
+
+    @Test
+    void whatErrsAlikeOverManyBeatsCountsForMore() {
+        beats(0);
+        double drift = 0;
+        Random random = new Random(8);
+        for (int i = 0; i < BEATS; i++) {
+            drift = 0.95 * drift + 20e-6 * random.nextGaussian();
+            times[i] += drift;
+        }
+
+        double independent = 20e-6 * Math.sqrt(12) / Math.pow(BEATS, 1.5);
+        assertThat(RobustLine.fit(numbers, times).slopeError()).isGreaterThan(3 * independent);
+    }
 }
