@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
@@ -28,28 +29,41 @@ public final class WavStream implements Closeable {
     private final AudioFormat format;
     private final SampleForm form;
     private final byte[] buffer;
-    private final long frames;
+    private long frames;
+    private boolean openEnded;
     private long read;
+    private final Function<List<Sound>, Sound> choice;
     private int channel = -1;
 
-    private WavStream(AudioInputStream audio, SampleForm form) {
+    private WavStream(AudioInputStream audio, SampleForm form, Function<List<Sound>, Sound> choice) {
         this.audio = audio;
         this.format = audio.getFormat();
         this.form = form;
         this.buffer = new byte[FRAMES_AT_A_TIME * format.getFrameSize()];
         this.frames = audio.getFrameLength();
+        this.choice = choice;
+    }
+
+    /** Begins to read; of two channels the one with more life is taken. */
+    public static WavStream open(InputStream in) {
+        return open(in, WavStream::livelier);
     }
 
     /**
      * Begins to read.
      *
      * @param in from its first byte; closed with the stream
+     * @param choice which of the channels of the first stretch is taken throughout
      * @throws UnreadableSoundException when it is no WAV, of another kind, or says it is too long
      */
-    public static WavStream open(InputStream in) {
+    public static WavStream open(InputStream in, Function<List<Sound>, Sound> choice) {
         try {
-            AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(in));
-            return new WavStream(audio, taken(audio.getFormat(), audio.getFrameLength()));
+            UnfilledSizes file = UnfilledSizes.of(new BufferedInputStream(in));
+            AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file.in()));
+            long frames = file.unfilled() ? 0 : audio.getFrameLength();
+            WavStream stream = new WavStream(audio, taken(audio.getFormat(), frames), choice);
+            stream.openEnded = file.unfilled();
+            return stream;
         } catch (UnsupportedAudioFileException e) {
             throw new UnreadableSoundException("This is not a WAV file we can read");
         } catch (IOException e) {
@@ -83,25 +97,33 @@ public final class WavStream implements Closeable {
         return format.getSampleRate();
     }
 
-    /** Length in seconds as its header says. */
+    /** Whether its header does not say how long it is, so that only its end tells. */
+    public boolean isOpenEnded() {
+        return openEnded;
+    }
+
+    /** Length in seconds as its header says; what was read so far where it does not say. */
     public double seconds() {
+        if (openEnded) {
+            return read / sampleRate();
+        }
         return frames / sampleRate();
     }
 
     /** Whether everything its header promises was read. */
     public boolean isAtEnd() {
-        return read >= frames;
+        return !openEnded && read >= frames;
     }
 
     /**
-     * The next stretch, shorter at the end. Of two channels the one with more life in the first stretch is taken
-     * throughout, so that a dead channel does no harm.
+     * The next stretch, shorter at the end. Of two channels the one chosen in the first stretch is taken throughout.
      *
      * @param seconds above 0
      * @throws UnreadableSoundException when the file ends before its header says
      */
     public Sound next(double seconds) {
-        long wanted = Math.min(frames - read, Math.max(1, Math.round(seconds * sampleRate())));
+        long asked = Math.max(1, Math.round(seconds * sampleRate()));
+        long wanted = openEnded ? asked : Math.min(frames - read, asked);
         int channels = format.getChannels();
         List<List<float[]>> pieces = new ArrayList<>();
         for (int c = 0; c < channels; c++) {
@@ -110,6 +132,9 @@ public final class WavStream implements Closeable {
         try {
             for (long left = wanted; left > 0; ) {
                 float[][] piece = piece((int) Math.min(left, FRAMES_AT_A_TIME));
+                if (piece[0].length == 0) {
+                    break;
+                }
                 for (int c = 0; c < channels; c++) {
                     if (channel < 0 || channel == c) {
                         pieces.get(c).add(piece[c]);
@@ -120,19 +145,32 @@ public final class WavStream implements Closeable {
         } catch (IOException e) {
             throw new UnreadableSoundException("The file could not be read to its end");
         }
-        if (channel < 0) {
-            channel = channels == 2 && life(pieces.get(1)) > life(pieces.get(0)) ? 1 : 0;
+        if (channel >= 0) {
+            return new Sound(joined(pieces.get(channel)), sampleRate());
         }
-        return new Sound(joined(pieces.get(channel)), sampleRate());
+        List<Sound> all =
+                pieces.stream().map(p -> new Sound(joined(p), sampleRate())).toList();
+        Sound chosen = channels == 1 ? all.get(0) : choice.apply(all);
+        channel = chosen == all.get(0) ? 0 : 1;
+        return chosen;
     }
 
     private float[][] piece(int wanted) throws IOException {
         int got = audio.readNBytes(buffer, 0, wanted * format.getFrameSize()) / format.getFrameSize();
+        if (got == 0 && openEnded) {
+            openEnded = false;
+            frames = read;
+            return new float[format.getChannels()][0];
+        }
         if (got == 0) {
             throw new UnreadableSoundException("The file is cut short: its header promises %.2f s, it holds %.2f s"
                     .formatted(seconds(), read / sampleRate()));
         }
         read += got;
+        if (openEnded && read / sampleRate() > WavFile.LONGEST_SECONDS) {
+            throw new UnreadableSoundException("The recording lasts more than %.0f s, which is the most that is taken"
+                    .formatted(WavFile.LONGEST_SECONDS));
+        }
         int channels = format.getChannels();
         float[] together = new float[got * channels];
         form.read(ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN), together);
@@ -148,14 +186,17 @@ public final class WavStream implements Closeable {
         return apart;
     }
 
+    private static Sound livelier(List<Sound> channels) {
+        return life(channels.get(1)) > life(channels.get(0)) ? channels.get(1) : channels.get(0);
+    }
+
     /** Energy of the differences, so that a constant offset does not count as life. */
-    private static double life(List<float[]> pieces) {
+    private static double life(Sound channel) {
+        float[] samples = channel.samples();
         double energy = 0;
-        for (float[] piece : pieces) {
-            for (int i = 1; i < piece.length; i++) {
-                double step = piece[i] - piece[i - 1];
-                energy += step * step;
-            }
+        for (int i = 1; i < samples.length; i++) {
+            double step = samples[i] - samples[i - 1];
+            energy += step * step;
         }
         return energy;
     }

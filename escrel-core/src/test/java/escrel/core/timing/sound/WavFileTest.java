@@ -14,6 +14,7 @@ import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WavFileTest {
     /** A WAV of a ramp, by hand, in the kind given; tag 1 is PCM, 3 is float. */
@@ -169,5 +170,46 @@ class WavFileTest {
             }
         }
         assertThat(at).isEqualTo(ramp.length);
+    }
+
+    /** As a recorder leaves it that was cut off, or that wrote into a pipe. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, -1, Integer.MAX_VALUE})
+    void sizesNeverFilledInAreThoseOfTheFile(int unknown) {
+        byte[] file = wav(1, 16, 2, RAMP);
+        ByteBuffer bytes = ByteBuffer.wrap(file).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.putInt(4, unknown);
+        bytes.putInt(40, unknown);
+
+        Sound whole = WavFile.read(new ByteArrayInputStream(wav(1, 16, 2, RAMP)));
+        WavStream stream = WavStream.open(new ByteArrayInputStream(file));
+
+        assertThat(stream.isOpenEnded()).isTrue();
+        assertThat(stream.next(60).samples()).isEqualTo(whole.samples());
+        assertThat(stream.isAtEnd()).isTrue();
+        assertThat(stream.seconds()).isEqualTo(whole.seconds());
+    }
+
+    @Test
+    void oneWithoutAnEndIsRefusedInWords() {
+        byte[] header = java.util.Arrays.copyOf(wav(1, 16, 1, RAMP), 44);
+        ByteBuffer.wrap(header).order(ByteOrder.LITTLE_ENDIAN).putInt(40, -1);
+        java.io.InputStream endless =
+                new java.io.SequenceInputStream(new ByteArrayInputStream(header), new java.io.InputStream() {
+                    @Override
+                    public int read() {
+                        return 1;
+                    }
+                });
+
+        WavStream stream = WavStream.open(endless);
+
+        assertThatThrownBy(() -> {
+                    while (!stream.isAtEnd()) {
+                        stream.next(60);
+                    }
+                })
+                .isInstanceOf(UnreadableSoundException.class)
+                .hasMessageContaining("more than 1800 s");
     }
 }
