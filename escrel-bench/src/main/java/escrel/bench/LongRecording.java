@@ -5,6 +5,7 @@ import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.WavStream;
 import escrel.simulator.pickup.Room;
@@ -97,7 +98,7 @@ public final class LongRecording {
 
     private static SoundReading whole(BeatAnalyser analyser, Path file) throws IOException {
         try (InputStream in = Files.newInputStream(file);
-                WavStream sound = WavStream.open(in)) {
+                WavStream sound = WavStream.open(in, Channels::beating)) {
             return Stretches.analyse(analyser, sound);
         }
     }
@@ -106,7 +107,7 @@ public final class LongRecording {
     private static double minute(BeatAnalyser analyser, Path file) throws IOException {
         Sound minute;
         try (InputStream in = Files.newInputStream(file);
-                WavStream sound = WavStream.open(in)) {
+                WavStream sound = WavStream.open(in, Channels::beating)) {
             minute = sound.next(60);
         }
         long begin = System.nanoTime();

@@ -116,7 +116,7 @@ public enum OtherSounds {
     }
 
     private static Trial quiet(Trials trials, Random random) {
-        Trial trial = trials.make(random.nextInt(100_000));
+        Trial trial = trials.make(random.nextInt(100_000), Difficulty.PLAIN);
         return trial.words().contains("knocks") || trial.words().contains("drop") ? quiet(trials, random) : trial;
     }
 

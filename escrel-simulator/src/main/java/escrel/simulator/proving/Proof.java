@@ -3,6 +3,7 @@ package escrel.simulator.proving;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.beats.NoCredibleBeatException;
 import escrel.core.timing.sound.Sound;
 import java.util.List;
@@ -27,9 +28,11 @@ public record Proof(Trial trial, @Nullable SoundReading heard, String refusal) {
                 .toList();
     }
 
-    private static Proof of(Trial trial) {
+    /** Analyses a trial, with the beat rate to be recognised. */
+    public static Proof of(Trial trial) {
         try {
-            SoundReading heard = BeatAnalyser.recognising(trial.liftAngle()).analyse(trial.sound());
+            SoundReading heard =
+                    BeatAnalyser.recognising(trial.liftAngle()).analyse(Channels.beating(trial.channels()));
             return new Proof(trial.withoutSound(), heard, "");
         } catch (NoCredibleBeatException e) {
             return new Proof(trial.withoutSound(), null, e.whatHappened());

@@ -20,11 +20,17 @@ final class Voice {
     private final double riseSeconds;
     private final Shape shape;
     private final double roughness;
+    private final boolean neverTwiceTheSame;
     private final double[] echoAfter;
     private final double[] echoPart;
     final double loudness;
 
-    Voice(Random random, double loudness, double sampleRate, double echoes) {
+    /**
+     * A voice drawn at random.
+     *
+     * @param echoes how loud its echoes are at most, as a part of itself
+     */
+    Voice(Random random, double loudness, double sampleRate, double echoes, Difficulty difficulty) {
         int modes = 2 + random.nextInt(3);
         hertz = new double[modes];
         phase = new double[modes];
@@ -39,13 +45,18 @@ final class Voice {
         }
         riseSeconds = 20e-6 * Math.pow(10, random.nextDouble());
         shape = Shape.values()[random.nextInt(3)];
-        roughness = 0.6 * random.nextDouble();
-        int copies = random.nextInt(3);
+        neverTwiceTheSame = difficulty == Difficulty.ROUGH;
+        roughness = neverTwiceTheSame ? 1.5 : 0.6 * random.nextDouble();
+        int copies = difficulty == Difficulty.ECHOES ? 1 + random.nextInt(3) : random.nextInt(3);
         echoAfter = new double[copies];
         echoPart = new double[copies];
         for (int c = 0; c < copies; c++) {
             echoAfter[c] = 0.0006 + 0.0035 * random.nextDouble();
             echoPart[c] = echoes * random.nextDouble();
+        }
+        if (difficulty == Difficulty.DOUBLE_KNOCKS && copies > 0) {
+            echoAfter[0] = 0.0002 + 0.0006 * random.nextDouble();
+            echoPart[0] = 0.5 + 0.6 * random.nextDouble();
         }
         this.loudness = loudness / rms(sampleRate);
     }
@@ -76,12 +87,16 @@ final class Voice {
         }
         int from = (int) Math.ceil(at * sampleRate);
         int to = (int) Math.min(out.length, from + 9 * longest * sampleRate);
+        double turned = neverTwiceTheSame ? 2 * Math.PI * random.nextDouble() : 0;
         for (int i = Math.max(0, from); i < to; i++) {
             double t = i / sampleRate - at;
             double sum = 0;
             for (int m = 0; m < hertz.length; m++) {
                 double rough = 1 + roughness * random.nextGaussian();
-                sum += part[m] * rough * Math.exp(-t / decay[m]) * Math.sin(2 * Math.PI * hertz[m] * t + phase[m]);
+                sum += part[m]
+                        * rough
+                        * Math.exp(-t / decay[m])
+                        * Math.sin(2 * Math.PI * hertz[m] * t + phase[m] + turned * (m + 1));
             }
             out[i] += (float) (strength * rise(t) * sum);
         }

@@ -6,6 +6,7 @@ import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.sound.WavStream;
 import escrel.web.storage.Json;
 import java.io.IOException;
@@ -81,7 +82,7 @@ public final class AnalyseCommand {
         BeatAnalyser analyser = beats.equals("auto")
                 ? BeatAnalyser.recognising(lift)
                 : BeatAnalyser.forBeatRate(BeatRate.of(number(beats)), lift);
-        try (WavStream sound = WavStream.open(Files.newInputStream(file))) {
+        try (WavStream sound = WavStream.open(Files.newInputStream(file), Channels::beating)) {
             write(answer, Stretches.analyse(analyser, sound));
         }
     }
@@ -119,5 +120,6 @@ public final class AnalyseCommand {
         answer.put("signalToNoiseDecibels", r.signalToNoiseDecibels());
         answer.put("seconds", r.seconds());
         r.doubts().forEach(answer.putArray("doubts")::add);
+        r.remarks().forEach(answer.putArray("remarks")::add);
     }
 }

@@ -11,6 +11,8 @@ import escrel.core.timing.sound.Level;
 import escrel.core.timing.sound.LiveSound;
 import escrel.core.timing.sound.Sound;
 import java.util.Arrays;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -122,7 +124,8 @@ final class DeskSession {
         strip.add(reading, sound.secondsBefore(seconds));
         settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
         shorter = !settling.settled() && !shorter;
-        quality = reading.doubts().isEmpty() ? "" : String.join(". ", reading.doubts());
+        quality = Stream.concat(reading.doubts().stream(), reading.remarks().stream())
+                .collect(Collectors.joining(". "));
     }
 
     /** A drop-out or a shift in the sound would spoil the whole stretch: better to begin anew than to wait it out. */

@@ -5,6 +5,7 @@ import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.CompassTried;
 import escrel.core.timing.readings.CompassTried.Follows;
@@ -103,7 +104,7 @@ class ReadingsController {
         OpenJob job = workshop.load(number);
         SoundReading heard;
         Recordings.Length length;
-        try (WavStream stream = WavStream.open(sound.getInputStream())) {
+        try (WavStream stream = WavStream.open(sound.getInputStream(), Channels::beating)) {
             length = new Recordings.Length(stream.sampleRate(), stream.seconds());
             heard = Stretches.analyse(Analysis.analyser(job.sheet()), stream);
         }

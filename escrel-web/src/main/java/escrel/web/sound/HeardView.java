@@ -24,7 +24,8 @@ public record HeardView(
         String tickPath,
         String tockPath,
         List<Mark> marks,
-        List<String> doubts)
+        List<String> doubts,
+        List<String> remarks)
         implements Serializable {
     /**
      * A marked sound.
@@ -63,7 +64,8 @@ public record HeardView(
                 window.path(beat, beat.tick(), beat.marks().get(0)),
                 window.path(beat, beat.tock(), beat.marks().get(1)),
                 marks,
-                new ArrayList<>(heard.doubts()));
+                new ArrayList<>(heard.doubts()),
+                new ArrayList<>(heard.remarks()));
     }
 
     /**

@@ -4,6 +4,7 @@ import escrel.core.MendableException;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.acoustics.Stretches;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.WavFile;
 import escrel.core.timing.sound.WavStream;
@@ -132,7 +133,7 @@ public class Recordings {
 
     /** What an analyser hears in a recording, unpacked and read stretch by stretch. */
     public SoundReading listen(int job, int number, BeatAnalyser analyser) {
-        try (WavStream sound = WavStream.open(wav(job, number))) {
+        try (WavStream sound = WavStream.open(wav(job, number), Channels::beating)) {
             return Stretches.analyse(analyser, sound);
         }
     }

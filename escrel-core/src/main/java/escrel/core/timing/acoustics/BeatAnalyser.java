@@ -8,11 +8,12 @@ import escrel.core.quantity.Rate;
 import escrel.core.statistics.RobustLine;
 import escrel.core.timing.beats.BeatRateFinder;
 import escrel.core.timing.beats.BeatSounds;
+import escrel.core.timing.beats.BeatTimes;
 import escrel.core.timing.beats.BeatTracker;
 import escrel.core.timing.beats.Envelope;
-import escrel.core.timing.beats.HalfBeat;
+import escrel.core.timing.beats.Hearing;
 import escrel.core.timing.beats.HighPass;
-import escrel.core.timing.beats.Middles;
+import escrel.core.timing.beats.Levelled;
 import escrel.core.timing.beats.NoCredibleBeatException;
 import escrel.core.timing.readings.LiftTime;
 import escrel.core.timing.readings.Swing;
@@ -20,6 +21,9 @@ import escrel.core.timing.sound.Sound;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,6 +46,7 @@ public final class BeatAnalyser {
     // the balance cannot be further out of beat and still swing
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.012;
     private static final double LARGEST_RATE = 1_050;
+    private static final double LOUD_ROOM_DECIBELS = 13;
 
     private final LiftAngle liftAngle;
     private final @Nullable BeatRate given;
@@ -93,53 +98,50 @@ public final class BeatAnalyser {
                     "Record for 20 seconds or more.");
         }
         float[] filtered = HighPass.apply(sound, Math.min(lowestHertz, sound.sampleRate() / 8));
-        requireLife(filtered);
         double[] energy = Envelope.energy(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
-        Envelope coarse = Envelope.ofEnergy(Envelope.together(energy, FINE_IN_COARSE), Envelope.BLOCK_SECONDS);
+        double[] blocks = Envelope.together(energy, FINE_IN_COARSE);
+        requireLife(blocks);
+        List<String> noticed = new ArrayList<>();
+        if (Levelled.level(filtered, sound.sampleRate(), blocks)) {
+            noticed.add("The loudness jumps, as when a pick-up slips or a recorder levels by itself: it was made even;"
+                    + " fix the pick-up, and switch levelling off");
+            energy = Envelope.energy(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
+            blocks = Envelope.together(energy, FINE_IN_COARSE);
+        }
+        Envelope coarse = Envelope.ofEnergy(blocks, Envelope.BLOCK_SECONDS);
         BeatRateFinder.Found found = beatRate(coarse);
         Envelope fine = Envelope.ofEnergy(energy, Envelope.FINE_BLOCK_SECONDS);
         BeatTracker tracker = new BeatTracker(coarse, fine, found.periodSeconds());
-        HalfBeat tick = new HalfBeat(filtered, sound.sampleRate(), tracker, 0);
-        HalfBeat tock = new HalfBeat(filtered, sound.sampleRate(), tracker, 1);
-        Swing swing = new Swing(found.beatRate(), liftAngle);
-        BeatSounds.Chosen chosen = BeatSounds.choose(tick.rises(), tock.rises(), swing)
-                .orElseThrow(() -> new NoCredibleBeatException(
-                        "The sound beats, but unlocking and drop cannot be told apart",
-                        "Press the pick-up to the crown, keep the room quiet and record again."));
-        requireAlone(coarse, tracker, chosen);
-        tick.measure(chosen.tick().unlock(), chosen.tick().drop());
-        tock.measure(chosen.tock().unlock(), chosen.tock().drop());
-        return reading(sound, found, tracker, tick, tock, chosen, swing);
+        Hearing hearing = Hearing.of(filtered, sound.sampleRate(), tracker, new Swing(found.beatRate(), liftAngle));
+        Optional<String> neighbour = requireAlone(coarse, tracker, hearing.times());
+        neighbour.ifPresent(noticed::add);
+        return reading(sound, found, tracker, hearing, noticed);
     }
 
-    private static void requireAlone(Envelope coarse, BeatTracker tracker, BeatSounds.Chosen chosen) {
-        double[] unlocks = tracker.predicted().clone();
-        double[] drops = tracker.predicted().clone();
-        for (int i = 0; i < unlocks.length; i++) {
-            BeatSounds.Pair pair = (tracker.numbers()[i] & 1) == 0 ? chosen.tick() : chosen.tock();
-            unlocks[i] += pair.unlock().seconds();
-            drops[i] += pair.drop().seconds();
-        }
-        SecondWatch.behind(coarse, unlocks, drops).ifPresent(other -> {
-            boolean own = Math.abs(other.periodSeconds() / tracker.periodSeconds() - 1) < SAME_PERIOD;
-            throw own
-                    ? new NoCredibleBeatException(
-                            "In every beat more is heard than unlocking, impulse and drop",
-                            "Press the pick-up to the crown, or move it to the case back, and record again.")
-                    : new NoCredibleBeatException(
-                            "A second watch is heard, beating at about %.0f per hour"
-                                    .formatted(other.beatRate().beatsPerHour()),
-                            "Take other watches away from the pick-up and record again.");
+    /** A faint second watch, to be mentioned; a loud one is refused. */
+    private static Optional<String> requireAlone(Envelope coarse, BeatTracker tracker, BeatTimes times) {
+        return SecondWatch.behind(coarse, times.unlocks(), times.drops()).map(other -> {
+            double period = other.beat().periodSeconds();
+            if (Math.abs(period / tracker.periodSeconds() - 1) < SAME_PERIOD) {
+                throw new NoCredibleBeatException(
+                        "In every beat more is heard than unlocking, impulse and drop",
+                        "Press the pick-up to the crown, or move it to the case back, and record again.");
+            }
+            double beats = other.beat().beatRate().beatsPerHour();
+            if (!other.faint()) {
+                throw new NoCredibleBeatException(
+                        "A second watch is heard, beating at about %.0f per hour".formatted(beats),
+                        "Take other watches away from the pick-up and record again.");
+            }
+            return "A second watch is faintly heard, beating at about %.0f per hour: take it away from the pick-up"
+                    .formatted(beats);
         });
     }
 
-    private static void requireLife(float[] filtered) {
-        double energy = 0;
-        for (float x : filtered) {
-            energy += x * x;
-        }
+    private static void requireLife(double[] energy) {
+        double mean = Arrays.stream(energy).average().orElse(0);
         // below the last bit of a 16-bit file there is nothing to hear
-        if (Math.sqrt(energy / filtered.length) < 1.0 / 32_768 / 4) {
+        if (Math.sqrt(mean) < 1.0 / 32_768 / 4) {
             throw new NoCredibleBeatException(
                     "The recording is silent", "Check that the pick-up is plugged in and chosen, and record again.");
         }
@@ -176,34 +178,34 @@ public final class BeatAnalyser {
     }
 
     private SoundReading reading(
-            Sound sound,
-            BeatRateFinder.Found found,
-            BeatTracker tracker,
-            HalfBeat tick,
-            HalfBeat tock,
-            BeatSounds.Chosen chosen,
-            Swing swing) {
-        Middles middles = Middles.of(tick, tock);
-        RobustLine line = RobustLine.fit(middles.numbers(), middles.times());
+            Sound sound, BeatRateFinder.Found found, BeatTracker tracker, Hearing hearing, List<String> noticed) {
+        BeatTimes times = hearing.times();
+        BeatSounds.Chosen chosen = hearing.chosen();
+        double[] middles = times.middles();
+        RobustLine line = RobustLine.fit(times.numbers(), middles);
         int detected = 0;
         int rejected = 0;
-        for (int i = 0; i < middles.numbers().length; i++) {
+        for (int i = 0; i < middles.length; i++) {
             detected += line.rejects(i) ? 0 : 1;
             rejected += line.rejects(i) ? 1 : 0;
         }
         int missed = tracker.numbers().length - detected - rejected;
         requireSteady(line, detected, tracker.numbers().length);
 
-        LiftFigures lift = LiftFigures.of(tick, tock, chosen, middles, line, detected);
+        Swing swing = Swing.heard(found.beatRate(), 2 * line.slope(), liftAngle);
+        LiftFigures lift = LiftFigures.of(times, chosen, line, detected);
         double rate = Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay();
         requireWatch(rate, lift.heardSeconds());
         Amplitude amplitude = requireCredible(swing, lift.liftSeconds(), lift.heardSeconds());
-        Doubts doubts = Doubts.about(chosen, lift, amplitude, swing, detected, tracker.numbers().length);
+        Doubts doubts = Doubts.about(
+                        chosen, lift, amplitude, swing, times.agreement(), detected, tracker.numbers().length)
+                .and(jumps(times))
+                .and(lost(line));
         double amplitudeError =
                 Math.hypot(amplitude.degrees() * lift.liftError() / lift.liftSeconds(), doubts.degrees());
         double heardError = lift.heardError() * 1000;
-        double rateError =
-                Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12) / (line.slope() * Math.pow(detected, 1.5));
+        double decibels = SignalQuality.decibels(hearing.stack(0), times.dropSeconds(0));
+        double rateError = Rate.SECONDS_PER_DAY * line.slopeError() / line.slope();
         return new SoundReading(
                 found.beatRate(),
                 found.score(),
@@ -218,23 +220,52 @@ public final class BeatAnalyser {
                 detected,
                 missed,
                 rejected,
-                SignalQuality.decibels(tick.stack(), tick.dropSeconds()),
+                decibels,
                 sound.seconds(),
-                trend(found.beatRate(), middles),
-                SignalQuality.averagedBeat(tick, tock, chosen),
-                beats(middles, line),
-                doubts.sentences());
+                trend(found.beatRate(), times.numbers(), middles),
+                SignalQuality.averagedBeat(hearing.stack(0), hearing.stack(1), chosen, times),
+                beats(times, line),
+                doubts.sentences(),
+                remarks(noticed, times, amplitude, decibels));
     }
 
-    private static List<SoundReading.Beat> beats(Middles middles, RobustLine line) {
-        List<SoundReading.Beat> beats = new ArrayList<>();
-        for (int i = 0; i < middles.numbers().length; i++) {
-            if (!Double.isNaN(middles.times()[i])) {
-                beats.add(new SoundReading.Beat(
-                        middles.numbers()[i], middles.times()[i], middles.lifts()[i] * 1000, !line.rejects(i)));
-            }
+    private static List<String> remarks(List<String> noticed, BeatTimes times, Amplitude amplitude, double decibels) {
+        List<String> remarks = new ArrayList<>(noticed);
+        Swelling.words(times, amplitude.degrees()).ifPresent(remarks::add);
+        if (decibels < LOUD_ROOM_DECIBELS) {
+            remarks.add(
+                    "The room is loud: the drop stands only %.0f dB above it. A quieter room or a pick-up that sits firmer"
+                                    .formatted(decibels)
+                            + " makes the amplitude surer");
         }
-        return List.copyOf(beats);
+        return List.copyOf(remarks);
+    }
+
+    /** A balance changes its swing by and by: lifts that jump were followed wrongly somewhere. */
+    private static Optional<String> jumps(BeatTimes times) {
+        return RobustLine.fit(times.numbers(), times.lifts()).steps().isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        "The amplitude seems to jump, which no balance does: sounds may have been taken for one another");
+    }
+
+    private static Optional<String> lost(RobustLine line) {
+        if (line.steps().isEmpty()) {
+            return Optional.empty();
+        }
+        String sizes = line.steps().stream()
+                .map(s -> "%+.1f ms".formatted(s.seconds() * 1000))
+                .collect(Collectors.joining(", "));
+        return Optional.of(
+                "Sound was lost, or the watch jumped (%s): the rate is taken from what lies between".formatted(sizes));
+    }
+
+    private static List<SoundReading.Beat> beats(BeatTimes times, RobustLine line) {
+        double[] middles = times.middles();
+        double[] lifts = times.lifts();
+        return IntStream.range(0, middles.length)
+                .mapToObj(i -> new SoundReading.Beat(times.numbers()[i], middles[i], lifts[i] * 1000, !line.rejects(i)))
+                .toList();
     }
 
     private static void requireSteady(RobustLine line, int detected, int expected) {
@@ -255,7 +286,7 @@ public final class BeatAnalyser {
     }
 
     private static Amplitude requireCredible(Swing swing, double lift, double heard) {
-        if (lift > 0 && lift < swing.beatRate().periodSeconds() / 2) {
+        if (lift > 0 && lift < swing.periodSeconds() / 2) {
             Amplitude amplitude = swing.amplitude(lift, Math.min(heard, lift));
             if (amplitude.credible()) {
                 return amplitude;
@@ -266,14 +297,14 @@ public final class BeatAnalyser {
                 "Check lift angle, beat rate, or the sound used.");
     }
 
-    private static List<Double> trend(BeatRate nominal, Middles middles) {
+    private static List<Double> trend(BeatRate nominal, int[] numbers, double[] middles) {
         List<Double> trend = new ArrayList<>();
-        int n = middles.numbers().length;
+        int n = numbers.length;
         for (int part = 0; part < TREND_PARTS; part++) {
             int from = part * n / TREND_PARTS;
             int to = (part + 1) * n / TREND_PARTS;
-            RobustLine line = RobustLine.fit(
-                    Arrays.copyOfRange(middles.numbers(), from, to), Arrays.copyOfRange(middles.times(), from, to));
+            RobustLine line =
+                    RobustLine.fit(Arrays.copyOfRange(numbers, from, to), Arrays.copyOfRange(middles, from, to));
             if (line.slope() > 0) {
                 trend.add(Rate.ofMeanBeat(nominal, line.slope()).secondsPerDay());
             }

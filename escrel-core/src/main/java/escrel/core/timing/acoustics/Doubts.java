@@ -2,9 +2,11 @@ package escrel.core.timing.acoustics;
 
 import escrel.core.quantity.Amplitude;
 import escrel.core.timing.beats.BeatSounds;
+import escrel.core.timing.beats.BeatTimes;
 import escrel.core.timing.readings.Swing;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What speaks against a reading.
@@ -15,13 +17,17 @@ import java.util.List;
 record Doubts(List<String> sentences, double degrees) {
     private static final double CLOSE = 1.0;
     private static final double IMPULSE_FOR_UNLOCKING = 1.5;
-    private static final double FAR_FAINTER = 0.3;
-    private static final double LOUD_UNLOCKING = 0.2;
     private static final double UNEQUAL = 3;
     private static final double ENOUGH_BEATS = 0.75;
 
     static Doubts about(
-            BeatSounds.Chosen chosen, LiftFigures lift, Amplitude amplitude, Swing swing, int detected, int expected) {
+            BeatSounds.Chosen chosen,
+            LiftFigures lift,
+            Amplitude amplitude,
+            Swing swing,
+            double agreement,
+            int detected,
+            int expected) {
         List<String> sentences = new ArrayList<>();
         double degrees = 0;
         BeatSounds.Rival rival = chosen.rival();
@@ -32,12 +38,11 @@ record Doubts(List<String> sentences, double degrees) {
                             + " instead of %.0f°")
                     .formatted(other, amplitude.degrees()));
         }
-        if (hasNoImpulse(chosen.tick()) && hasNoImpulse(chosen.tock())) {
+        if (chosen.tick().hasNoImpulse() && chosen.tock().hasNoImpulse()) {
             // the impulse comes a third of the way: were it taken for the unlocking, the lift would last half as long
             // again
-            double other = swing.amplitude(Math.min(
-                            IMPULSE_FOR_UNLOCKING * lift.liftSeconds(),
-                            0.24 * swing.beatRate().periodSeconds()))
+            double other = swing.amplitude(
+                            Math.min(IMPULSE_FOR_UNLOCKING * lift.liftSeconds(), 0.24 * swing.periodSeconds()))
                     .degrees();
             degrees = Math.max(degrees, Math.abs(other - amplitude.degrees()) / 2);
             sentences.add(
@@ -45,7 +50,7 @@ record Doubts(List<String> sentences, double degrees) {
                                     + " the amplitude would be %.0f° instead of %.0f°")
                             .formatted(other, amplitude.degrees()));
         }
-        if (lift.unequal() > UNEQUAL) {
+        if (lift.unequal() > UNEQUAL || agreement < BeatTimes.AGREED) {
             sentences.add("Tick and tock seem to take unequally long, which they should not:"
                     + " amplitude and beat error may be off");
         }
@@ -55,10 +60,10 @@ record Doubts(List<String> sentences, double degrees) {
         return new Doubts(List.copyOf(sentences), degrees);
     }
 
-    /** An unlocking nearly as loud as the drop, and an impulse far fainter: more likely an impulse, and its echo. */
-    private static boolean hasNoImpulse(BeatSounds.Pair pair) {
-        return pair.impulse() == null
-                || pair.impulse().level() < FAR_FAINTER * pair.unlock().level()
-                        && pair.unlock().level() > LOUD_UNLOCKING * pair.drop().level();
+    /** With a sentence more, where there is one. */
+    Doubts and(Optional<String> sentence) {
+        List<String> all = new ArrayList<>(sentences);
+        sentence.ifPresent(all::add);
+        return new Doubts(List.copyOf(all), degrees);
     }
 }

@@ -3,8 +3,7 @@ package escrel.core.timing.acoustics;
 import escrel.core.statistics.Robust;
 import escrel.core.statistics.RobustLine;
 import escrel.core.timing.beats.BeatSounds;
-import escrel.core.timing.beats.HalfBeat;
-import escrel.core.timing.beats.Middles;
+import escrel.core.timing.beats.BeatTimes;
 import escrel.core.timing.beats.Rise;
 
 /**
@@ -21,13 +20,12 @@ import escrel.core.timing.beats.Rise;
  */
 record LiftFigures(double liftSeconds, double liftError, double heardSeconds, double heardError, double unequal) {
     // measured against trials with known truth: what picking the beginning of a sharp sound adds, and of a faint one
-    private static final double SHARP_SECONDS = 25e-6;
+    private static final double SHARP_SECONDS = 18e-6;
     private static final double FAINT_SECONDS = 700e-6;
 
-    static LiftFigures of(
-            HalfBeat tick, HalfBeat tock, BeatSounds.Chosen chosen, Middles middles, RobustLine line, int detected) {
-        double first = Robust.mean(tick.lifts());
-        double second = Robust.mean(tock.lifts());
+    static LiftFigures of(BeatTimes times, BeatSounds.Chosen chosen, RobustLine line, int detected) {
+        double first = Robust.mean(times.lifts(0));
+        double second = Robust.mean(times.lifts(1));
         double unlock = Math.hypot(
                 unlockError(chosen.tick().unlock()), unlockError(chosen.tock().unlock()));
         double drop = Math.hypot(SHARP_SECONDS, SHARP_SECONDS);
@@ -37,7 +35,7 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
         double picking = firstError * secondError / Math.hypot(firstError, secondError);
         double apart = Math.abs(first - second);
         // tick and tock disagree by more than picking explains: then the disagreement is the better measure of doubt
-        double liftError = Math.hypot(Math.max(picking, apart / 2), Robust.standardErrorOfMean(middles.lifts()));
+        double liftError = Math.hypot(Math.max(picking, apart / 2), Robust.standardErrorOfMean(times.lifts()));
         double byDrop = unlock * unlock / (unlock * unlock + drop * drop);
         double middle = line.intercept(1) - line.intercept(0);
         double heard = Math.abs(middle + (2 * byDrop - 1) * (second - first) / 2);

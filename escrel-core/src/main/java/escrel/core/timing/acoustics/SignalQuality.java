@@ -1,7 +1,7 @@
 package escrel.core.timing.acoustics;
 
 import escrel.core.timing.beats.BeatSounds;
-import escrel.core.timing.beats.HalfBeat;
+import escrel.core.timing.beats.BeatTimes;
 import escrel.core.timing.beats.Stack;
 import java.util.Arrays;
 import java.util.List;
@@ -24,9 +24,9 @@ final class SignalQuality {
         return 10 * Math.log10(Math.max(drop / floor, 1e-3));
     }
 
-    static SoundReading.AveragedBeat averagedBeat(HalfBeat tick, HalfBeat tock, BeatSounds.Chosen chosen) {
-        double[] a = loudness(tick.stack());
-        double[] b = loudness(tock.stack());
+    static SoundReading.AveragedBeat averagedBeat(Stack tick, Stack tock, BeatSounds.Chosen chosen, BeatTimes times) {
+        double[] a = loudness(tick);
+        double[] b = loudness(tock);
         double top = Math.max(
                 Arrays.stream(a).max().orElse(1), Arrays.stream(b).max().orElse(1));
         for (double[] values : new double[][] {a, b}) {
@@ -35,18 +35,18 @@ final class SignalQuality {
             }
         }
         return new SoundReading.AveragedBeat(
-                -tick.stack().beforeSeconds() * 1000,
+                -tick.beforeSeconds() * 1000,
                 STEP_MILLIS,
                 a,
                 b,
-                List.of(marks(tick, chosen.tick()), marks(tock, chosen.tock())));
+                List.of(marks(times, 0, chosen.tick()), marks(times, 1, chosen.tock())));
     }
 
-    private static SoundReading.Marks marks(HalfBeat half, BeatSounds.Pair pair) {
+    private static SoundReading.Marks marks(BeatTimes times, int half, BeatSounds.Pair pair) {
         return new SoundReading.Marks(
-                half.unlockSeconds() * 1000,
+                times.unlockSeconds(half) * 1000,
                 pair.impulse() == null ? null : pair.impulse().seconds() * 1000,
-                half.dropSeconds() * 1000);
+                times.dropSeconds(half) * 1000);
     }
 
     private static double[] loudness(Stack stack) {

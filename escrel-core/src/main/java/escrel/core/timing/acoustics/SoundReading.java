@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param beat the averaged beat with its sounds marked
  * @param beats one by one, in order
  * @param doubts what speaks against this reading, in sentences; empty when nothing does
+ * @param remarks what else was noticed of the sound or the watch, in sentences; it does not spoil the reading
  */
 public record SoundReading(
         BeatRate beatRate,
@@ -42,7 +43,8 @@ public record SoundReading(
         List<Double> trendSecondsPerDay,
         AveragedBeat beat,
         List<Beat> beats,
-        List<String> doubts) {
+        List<String> doubts,
+        List<String> remarks) {
     /**
      * One beat of the sound.
      *

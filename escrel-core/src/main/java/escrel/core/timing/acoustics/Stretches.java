@@ -45,10 +45,21 @@ public final class Stretches {
      * @throws UnreadableSoundException when the file ends before its header says
      */
     public static SoundReading analyse(BeatAnalyser analyser, WavStream sound) {
+        Stretches stretches = new Stretches(analyser);
+        if (sound.isOpenEnded()) {
+            Sound first = sound.next(1.5 * SECONDS);
+            if (sound.isAtEnd()) {
+                return analyser.analyse(first);
+            }
+            stretches.add(first);
+            while (!sound.isAtEnd()) {
+                stretches.add(sound.next(SECONDS));
+            }
+            return stretches.reading();
+        }
         if (sound.seconds() <= 1.5 * SECONDS) {
             return analyser.analyse(sound.next(1.5 * SECONDS + 1));
         }
-        Stretches stretches = new Stretches(analyser);
         // equal ones, so that none is too short to say anything
         double each = sound.seconds() / Math.max(2, Math.round(sound.seconds() / SECONDS));
         while (!sound.isAtEnd()) {
@@ -109,13 +120,13 @@ public final class Stretches {
                 counting.stream().mapToInt(SoundReading.Beat::number).toArray(),
                 counting.stream().mapToDouble(SoundReading.Beat::seconds).toArray());
         int detected = counting.size();
-        double own = Rate.SECONDS_PER_DAY * line.sigma() * Math.sqrt(12) / (line.slope() * Math.pow(detected, 1.5));
+        double own = Rate.SECONDS_PER_DAY * line.slopeError() / line.slope();
         double rate = Rate.ofMeanBeat(first.beatRate(), line.slope()).secondsPerDay();
         double lift = mean(r -> r.lift().liftMillis().value());
         double liftError = mean(r -> r.lift().liftMillis().doubt());
         double heardError = mean(r -> r.lift().heardBeatErrorMillis().value());
         double heardDoubt = mean(r -> r.lift().heardBeatErrorMillis().doubt());
-        Swing swing = new Swing(first.beatRate(), first.liftAngle());
+        Swing swing = Swing.heard(first.beatRate(), 2 * line.slope(), first.liftAngle());
         Amplitude amplitude = swing.amplitude(lift / 1000, Math.min(heardError, lift) / 1000);
         BeatError beatError = swing.beatError(lift / 1000, heardError / 1000);
         return new SoundReading(
@@ -138,7 +149,8 @@ public final class Stretches {
                 heard.stream().map(r -> r.rateSecondsPerDay().value()).toList(),
                 first.beat(),
                 List.copyOf(beats),
-                doubts());
+                doubts(),
+                remarks());
     }
 
     /** Mean over the stretches, weighted by their beats. */
@@ -162,6 +174,10 @@ public final class Stretches {
         }
         int n = heard.size();
         return n < 2 ? 0 : Math.sqrt(squares / (n - 1) / n);
+    }
+
+    private List<String> remarks() {
+        return heard.stream().flatMap(r -> r.remarks().stream()).distinct().toList();
     }
 
     private List<String> doubts() {

@@ -26,8 +26,13 @@ public final class BeatSounds {
     private static final double SHARP = 0.5;
     // in silence two rises of 4 standard errors at the same place are chance
     private static final double CERTAIN_TOGETHER = 9;
+    private static final double CERTAIN_THOUGH_WANDERING = 7;
     private static final double LOWEST_AMPLITUDE = 90;
     private static final double HIGHEST_AMPLITUDE = 350;
+
+    private static final double FAR_FAINTER = 0.3;
+    private static final double LOUD_UNLOCKING = 0.2;
+    private static final double FAINT_CERTAINTY = 4;
 
     private BeatSounds() {}
 
@@ -41,6 +46,18 @@ public final class BeatSounds {
         double liftSeconds() {
             return drop.seconds() - unlock.seconds();
         }
+
+        /** An unlocking nearly as loud as the drop, and an impulse far fainter: more likely an impulse, and its echo. */
+        public boolean hasNoImpulse() {
+            return impulse == null
+                    || impulse.level() < FAR_FAINTER * unlock.level() && unlock.level() > LOUD_UNLOCKING * drop.level();
+        }
+
+        /** With what was taken for the unlocking as the impulse, and the unlocking so much before it. */
+        private Pair unlockingEarlier(double seconds) {
+            Rise faint = new Rise(unlock.seconds() - seconds, 0, 0, FAINT_CERTAINTY);
+            return new Pair(faint, unlock, drop, worth);
+        }
     }
 
     /**
@@ -48,15 +65,35 @@ public final class BeatSounds {
      *
      * @param rival the best that is clearly something else, nothing when there is none
      * @param lead by how much this is better than the rival
+     * @param score how much speaks for it
      */
-    public record Chosen(Pair tick, Pair tock, @Nullable Rival rival, double lead) {}
+    public record Chosen(Pair tick, Pair tock, @Nullable Rival rival, double lead, double score) {
+        /** The rival in its place, and this for its rival; itself where there is none. */
+        Chosen turned() {
+            return rival == null
+                    ? this
+                    : new Chosen(rival.tick, rival.tock, new Rival(tick, tock, score), -lead, rival.score);
+        }
+
+        Chosen unlockingEarlier(double seconds) {
+            return new Chosen(
+                    tick.unlockingEarlier(seconds), tock.unlockingEarlier(seconds), null, Double.MAX_VALUE, score);
+        }
+    }
 
     /**
-     * Another pair of sounds that might be unlocking and drop.
-     *
-     * @param liftSeconds its lift time
+     * Rises of one half, in which unlocking is looked for, and in which the drop: where the amplitude changes they move apart,
+     * so that no stack shows both sharply.
      */
-    public record Rival(double liftSeconds) {}
+    record Half(Rises unlocks, Rises drops) {}
+
+    /** Other sounds that might be unlocking and drop. */
+    public record Rival(Pair tick, Pair tock, double score) {
+        /** Their lift time. */
+        public double liftSeconds() {
+            return (tick.liftSeconds() + tock.liftSeconds()) / 2;
+        }
+    }
 
     private record Scored(Pair tick, Pair tock, double score) {
         boolean isElse(Scored other) {
@@ -67,15 +104,24 @@ public final class BeatSounds {
     }
 
     /** The unlocking and the drop of tick and tock; nothing when no pair of rises fits a swing. */
-    public static Optional<Chosen> choose(Rises tick, Rises tock, Swing swing) {
-        List<Pair> sureTicks = pairs(tick.all(), swing);
-        List<Pair> sureTocks = pairs(tock.all(), swing);
+    static Optional<Chosen> choose(Half tick, Half tock, Swing swing) {
+        return choose(tick, tock, swing, CERTAIN_TOGETHER);
+    }
+
+    /** The same among sounds that wander: what moves to and fro under them is less certain in any one place. */
+    static Optional<Chosen> chooseWandering(Half tick, Half tock, Swing swing) {
+        return choose(tick, tock, swing, CERTAIN_THOUGH_WANDERING);
+    }
+
+    private static Optional<Chosen> choose(Half tick, Half tock, Swing swing, double certain) {
+        List<Pair> sureTicks = pairs(tick, swing);
+        List<Pair> sureTocks = pairs(tock, swing);
         List<Pair> ticks = withHints(sureTicks, tick, sureTocks, swing);
         List<Pair> tocks = withHints(sureTocks, tock, sureTicks, swing);
         List<Scored> all = new ArrayList<>();
         for (Pair a : ticks) {
             for (Pair b : tocks) {
-                if (a.unlock().certainty() + b.unlock().certainty() < CERTAIN_TOGETHER) {
+                if (a.unlock().certainty() + b.unlock().certainty() < certain) {
                     continue;
                 }
                 double apart = (a.liftSeconds() - b.liftSeconds()) / SAME_LENGTH_SECONDS;
@@ -92,21 +138,23 @@ public final class BeatSounds {
                 .map(second -> new Chosen(
                         best.tick(),
                         best.tock(),
-                        new Rival((second.tick().liftSeconds() + second.tock().liftSeconds()) / 2),
-                        best.score() - second.score()))
-                .orElseGet(() -> new Chosen(best.tick(), best.tock(), null, Double.MAX_VALUE));
+                        new Rival(second.tick(), second.tock(), second.score()),
+                        best.score() - second.score(),
+                        best.score()))
+                .orElseGet(() -> new Chosen(best.tick(), best.tock(), null, Double.MAX_VALUE, best.score()));
     }
 
     /** An unlocking too faint to be certain is taken where the other half says it must be. */
-    private static List<Pair> withHints(List<Pair> sure, Rises rises, List<Pair> others, Swing swing) {
+    private static List<Pair> withHints(List<Pair> sure, Half half, List<Pair> others, Swing swing) {
         double longest = swing.liftSeconds(Amplitude.ofDegrees(LOWEST_AMPLITUDE));
         List<Pair> all = new ArrayList<>(sure);
-        for (Rise drop : rises.all()) {
+        for (Rise drop : half.drops().all()) {
             for (Pair other : others) {
                 if (isDrop(drop) && sure.stream().noneMatch(p -> p.drop() == drop && alike(p, other))) {
-                    rises.near(drop.seconds() - other.liftSeconds(), SAME_LENGTH_SECONDS)
+                    half.unlocks()
+                            .near(drop.seconds() - other.liftSeconds(), SAME_LENGTH_SECONDS)
                             .filter(r -> r.certainty() > HINT)
-                            .ifPresent(r -> all.add(pair(r, drop, rises.all(), longest)));
+                            .ifPresent(r -> all.add(pair(r, drop, half, longest)));
                 }
             }
         }
@@ -122,15 +170,15 @@ public final class BeatSounds {
         return Math.abs(a.liftSeconds() - b.liftSeconds()) < 2 * SAME_LENGTH_SECONDS;
     }
 
-    private static List<Pair> pairs(List<Rise> rises, Swing swing) {
+    private static List<Pair> pairs(Half half, Swing swing) {
         double shortest = swing.liftSeconds(Amplitude.ofDegrees(HIGHEST_AMPLITUDE));
         double longest = swing.liftSeconds(Amplitude.ofDegrees(LOWEST_AMPLITUDE));
         List<Pair> pairs = new ArrayList<>();
-        for (Rise unlock : rises) {
-            for (Rise drop : rises) {
+        for (Rise unlock : half.unlocks().all()) {
+            for (Rise drop : half.drops().all()) {
                 double lift = drop.seconds() - unlock.seconds();
                 if (isDrop(drop) && lift >= shortest && lift <= longest) {
-                    pairs.add(pair(unlock, drop, rises, longest));
+                    pairs.add(pair(unlock, drop, half, longest));
                 }
             }
         }
@@ -141,17 +189,19 @@ public final class BeatSounds {
      * What speaks for a pair: sharp beginnings, a loud drop, an impulse about a third of the way. Against it: a sharp
      * loud sound after the drop, any sound before unlocking.
      */
-    private static Pair pair(Rise unlock, Rise drop, List<Rise> all, double longestLift) {
+    private static Pair pair(Rise unlock, Rise drop, Half half, double longestLift) {
         double lift = drop.seconds() - unlock.seconds();
         double worth =
                 1.5 * Math.min(drop.sharpness(), 4) + unlock.strength() + 2 * Math.sqrt(Math.max(0, drop.level()));
-        double best = 0;
-        Rise impulse = null;
-        for (Rise other : all) {
+        for (Rise other : half.drops().all()) {
             if (other.seconds() > drop.seconds() + 0.002 && other.level() > LOUD) {
                 // the echo of a loud drop is no drop
                 worth -= Math.min(other.sharpness(), 3) * Math.min(1, other.level() / drop.level() / AS_LOUD);
             }
+        }
+        double best = 0;
+        Rise impulse = null;
+        for (Rise other : half.unlocks().all()) {
             double ahead = unlock.seconds() - other.seconds();
             if (ahead > 0.0005 && ahead < longestLift) {
                 worth -= 0.8 * other.strength();

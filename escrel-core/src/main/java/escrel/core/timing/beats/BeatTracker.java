@@ -3,6 +3,7 @@ package escrel.core.timing.beats;
 import escrel.core.statistics.Robust;
 import escrel.core.statistics.RobustLine;
 import java.util.Arrays;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -100,7 +101,7 @@ public final class BeatTracker {
     }
 
     private void follow() {
-        double[] reach = {0.005, 0.0025, 0.0015};
+        double[] reach = {0.008, 0.0025, 0.0015};
         for (double r : reach) {
             double[] times = new double[numbers.length];
             Arrays.fill(times, Double.NaN);
@@ -111,7 +112,12 @@ public final class BeatTracker {
             if (line.slope() > 0) {
                 period = 2 * line.slope();
             }
-            double[] wander = Robust.runningMedian(line.residuals(), NEIGHBOURS);
+            // where sound was lost the beats lie beside the line from there on: steps are in it
+            double[] off = new double[times.length];
+            for (int i = 0; i < off.length; i++) {
+                off[i] = times[i] - line.at(numbers[i]);
+            }
+            double[] wander = Robust.runningMedian(off, NEIGHBOURS);
             for (int i = 0; i < numbers.length; i++) {
                 present[i] = !Double.isNaN(times[i]) && Math.abs(times[i] - line.at(numbers[i]) - wander[i]) < 0.003;
                 predicted[i] = line.at(numbers[i]) + wander[i];
@@ -200,9 +206,9 @@ public final class BeatTracker {
         return predicted;
     }
 
-    /** Whether a beat was heard where it is expected. */
-    public boolean present(int index) {
-        return present[index];
+    /** The beats heard where they are expected, as places in {@link #numbers} and {@link #predicted}. */
+    public int[] heard() {
+        return IntStream.range(0, numbers.length).filter(i -> present[i]).toArray();
     }
 
     /** Full period in seconds. */

@@ -24,10 +24,10 @@ final class Rises {
     private final List<Profile> profiles = new ArrayList<>();
     private final List<Rise> rises = new ArrayList<>();
 
-    private Rises(float[] samples, double[] times, Stack stack) {
+    private Rises(float[] samples, double[] times, double[] weights, Stack stack) {
         this.stack = stack;
         this.hop = Math.max(1, (int) Math.round(HOP_SECONDS * stack.sampleRate()));
-        this.prefix = prefix(samples, times, stack, hop);
+        this.prefix = prefix(samples, times, weights, stack, hop);
         for (double seconds : COMPARE_SECONDS) {
             Profile profile = new Profile(Math.max(2, (int) Math.round(seconds * stack.sampleRate() / hop)));
             for (Rise rise : profile.certain()) {
@@ -41,8 +41,8 @@ final class Rises {
     }
 
     /** Looks through beats at these times, stacked before. */
-    static Rises in(float[] samples, double[] times, Stack stack) {
-        return new Rises(samples, times, stack);
+    static Rises in(float[] samples, double[] times, double[] weights, Stack stack) {
+        return new Rises(samples, times, weights, stack);
     }
 
     /** All certain rises, in order of time. */
@@ -56,18 +56,18 @@ final class Rises {
     }
 
     /** For each beat within the recording, energies summed up from the beginning of the stack on, hop by hop. */
-    private static double[][] prefix(float[] samples, double[] times, Stack stack, int hop) {
+    private static double[][] prefix(float[] samples, double[] times, double[] weights, Stack stack, int hop) {
         int length = stack.energy().length;
         int hops = length / hop;
         List<double[]> all = new ArrayList<>(times.length);
-        for (double time : times) {
-            int at = (int) Math.round((time - stack.beforeSeconds()) * stack.sampleRate());
+        for (int k = 0; k < times.length; k++) {
+            int at = (int) Math.round((times[k] - stack.beforeSeconds()) * stack.sampleRate());
             if (at >= 0 && at + length <= samples.length) {
                 double[] sums = new double[hops + 1];
                 double sum = 0;
                 for (int h = 0; h < hops; h++) {
                     for (int end = at + hop; at < end; at++) {
-                        sum += samples[at] * samples[at];
+                        sum += weights[k] * samples[at] * samples[at];
                     }
                     sums[h + 1] = sum;
                 }

@@ -15,15 +15,21 @@ public record Stack(double[] energy, double beforeSeconds, double sampleRate) {
      * Stacks the samples around these times.
      *
      * @param times in seconds; those whose window leaves the recording are left aside
+     * @param weights factor of each beat's energy
      */
     public static Stack of(
-            float[] samples, double sampleRate, double[] times, double beforeSeconds, double afterSeconds) {
+            float[] samples,
+            double sampleRate,
+            double[] times,
+            double[] weights,
+            double beforeSeconds,
+            double afterSeconds) {
         int length = (int) Math.round((beforeSeconds + afterSeconds) * sampleRate);
         double[] mean = new double[length];
-        int used = sum(samples, sampleRate, times, beforeSeconds, mean, null);
+        int used = sum(samples, sampleRate, times, weights, beforeSeconds, mean, null);
         scale(mean, used);
         double[] clipped = new double[length];
-        used = sum(samples, sampleRate, times, beforeSeconds, clipped, smooth(mean, 9));
+        used = sum(samples, sampleRate, times, weights, beforeSeconds, clipped, smooth(mean, 9));
         scale(clipped, used);
         return new Stack(clipped, beforeSeconds, sampleRate);
     }
@@ -32,16 +38,17 @@ public record Stack(double[] energy, double beforeSeconds, double sampleRate) {
             float[] samples,
             double sampleRate,
             double[] times,
+            double[] weights,
             double beforeSeconds,
             double[] into,
             double @Nullable [] limit) {
         int used = 0;
-        for (double time : times) {
-            int from = (int) Math.round((time - beforeSeconds) * sampleRate);
+        for (int k = 0; k < times.length; k++) {
+            int from = (int) Math.round((times[k] - beforeSeconds) * sampleRate);
             if (from >= 0 && from + into.length <= samples.length) {
                 used++;
                 for (int i = 0; i < into.length; i++) {
-                    double e = (double) samples[from + i] * samples[from + i];
+                    double e = weights[k] * samples[from + i] * samples[from + i];
                     into[i] += limit == null ? e : Math.min(e, KNOCK * limit[i]);
                 }
             }

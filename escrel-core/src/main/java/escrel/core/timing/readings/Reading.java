@@ -3,6 +3,7 @@ package escrel.core.timing.readings;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
+import escrel.core.quantity.Rate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -109,7 +110,10 @@ public record Reading(
                     clock,
                     recording);
         }
-        Swing swing = new Swing(beatRate, other);
+        // the period heard is not kept, but the rate is, and says the same
+        double rate = rateSecondsPerDay == null ? 0 : rateSecondsPerDay.value();
+        double heard = beatRate.periodSeconds() / (1 + rate / Rate.SECONDS_PER_DAY);
+        Swing swing = Swing.heard(beatRate, heard, other);
         double liftSeconds = lift.liftMillis().value() / 1000;
         double heardSeconds = lift.heardBeatErrorMillis().value() / 1000;
         double amplitude = swing.amplitude(liftSeconds, heardSeconds).degrees();

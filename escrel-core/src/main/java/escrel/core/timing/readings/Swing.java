@@ -10,10 +10,31 @@ import escrel.core.quantity.LiftAngle;
  * point. Ties the time between the first and last sound of a beat to the amplitude, and beat errors as heard to true
  * ones. Source: M3, M4.
  *
- * @param beatRate of the movement; T = 7200/n seconds
+ * @param beatRate of the movement
+ * @param periodSeconds T: as heard where a beat was heard, else 7200/n; at +900 s/d the nominal one reads 1 % too much
  * @param liftAngle λ
  */
-public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
+public record Swing(BeatRate beatRate, double periodSeconds, LiftAngle liftAngle) {
+    public Swing {
+        if (!(periodSeconds > 0)) {
+            throw new IllegalArgumentException("the period must be above 0, was " + periodSeconds);
+        }
+    }
+
+    /** Of a movement whose period was not heard, as with typed figures: T = 7200/n seconds. */
+    public Swing(BeatRate beatRate, LiftAngle liftAngle) {
+        this(beatRate, beatRate.periodSeconds(), liftAngle);
+    }
+
+    /**
+     * Of a movement that was heard.
+     *
+     * @param periodSeconds two beats of the line through the beats heard, above 0
+     */
+    public static Swing heard(BeatRate beatRate, double periodSeconds, LiftAngle liftAngle) {
+        return new Swing(beatRate, periodSeconds, liftAngle);
+    }
+
     /**
      * Amplitude of a movement in beat: {@code A = (λ/2) / sin(π Δt / T)}. λ 52°, 28 800 bph, 7.5 ms → 276.28°.
      *
@@ -31,7 +52,7 @@ public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
      * @param heardBeatErrorSeconds h, as heard between unlocking sounds, 0 or more and below Δt
      */
     public Amplitude amplitude(double liftSeconds, double heardBeatErrorSeconds) {
-        double halfPeriod = beatRate.periodSeconds() / 2;
+        double halfPeriod = periodSeconds / 2;
         if (!(liftSeconds > 0 && liftSeconds < halfPeriod)) {
             throw new IllegalArgumentException(
                     "lift time must lie between 0 and " + halfPeriod + " s, was " + liftSeconds);
@@ -51,7 +72,7 @@ public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
             throw new IllegalArgumentException("amplitude " + amplitude.degrees() + " does not clear half the lift "
                     + "angle of " + liftAngle.degrees() + " degrees");
         }
-        return beatRate.periodSeconds() / Math.PI * Math.asin(sine);
+        return periodSeconds / Math.PI * Math.asin(sine);
     }
 
     /**
@@ -63,7 +84,7 @@ public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
      */
     public BeatError beatError(double liftSeconds, double heardSeconds) {
         double difference = Math.sin(angle(liftSeconds + heardSeconds)) - Math.sin(angle(liftSeconds - heardSeconds));
-        return BeatError.ofMillis(Math.abs(beatRate.periodSeconds() / Math.PI * Math.asin(difference / 2)) * 1000);
+        return BeatError.ofMillis(Math.abs(periodSeconds / Math.PI * Math.asin(difference / 2)) * 1000);
     }
 
     /**
@@ -76,6 +97,6 @@ public record Swing(BeatRate beatRate, LiftAngle liftAngle) {
     }
 
     private double angle(double seconds) {
-        return Math.PI * seconds / beatRate.periodSeconds();
+        return Math.PI * seconds / periodSeconds;
     }
 }

@@ -25,7 +25,12 @@ class DoubtsTest {
     private static Doubts about(BeatSounds.Pair both, BeatSounds.Rival rival, double lead, double unequal, int used) {
         LiftFigures lift = new LiftFigures(0.012, 3e-5, 0.0003, 3e-5, unequal);
         Amplitude amplitude = SWING.amplitude(0.012, 0.0003);
-        return Doubts.about(new BeatSounds.Chosen(both, both, rival, lead), lift, amplitude, SWING, used, 100);
+        return Doubts.about(new BeatSounds.Chosen(both, both, rival, lead, 20), lift, amplitude, SWING, 1, used, 100);
+    }
+
+    private static BeatSounds.Rival rival(double lift) {
+        BeatSounds.Pair pair = new BeatSounds.Pair(new Rise(0.012 - lift, 3, 0.05, 12), null, DROP, 10);
+        return new BeatSounds.Rival(pair, pair, 10);
     }
 
     @Test
@@ -35,14 +40,13 @@ class DoubtsTest {
 
     @Test
     void aCloseRivalIsNamedWithItsAmplitude() {
-        Doubts doubts = about(pair(UNLOCK, IMPULSE), new BeatSounds.Rival(0.016), 0.4, 1, 95);
+        Doubts doubts = about(pair(UNLOCK, IMPULSE), rival(0.016), 0.4, 1, 95);
 
         double other = SWING.amplitude(0.016).degrees();
         assertThat(doubts.sentences()).singleElement().asString().contains("%.0f°".formatted(other));
         assertThat(doubts.degrees())
                 .isEqualTo(Math.abs(other - SWING.amplitude(0.012, 0.0003).degrees()) / 2);
-        assertThat(about(pair(UNLOCK, IMPULSE), new BeatSounds.Rival(0.016), 4, 1, 95)
-                        .sentences())
+        assertThat(about(pair(UNLOCK, IMPULSE), rival(0.016), 4, 1, 95).sentences())
                 .isEmpty();
     }
 

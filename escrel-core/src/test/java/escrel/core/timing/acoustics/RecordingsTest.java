@@ -5,9 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
+import escrel.core.timing.beats.Channels;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.Sounds;
-import escrel.core.timing.sound.WavFile;
+import escrel.core.timing.sound.WavStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -32,7 +33,7 @@ class RecordingsTest {
         List<MatchResult> found = ENTRY.matcher(new String(bytes("truth.json"), StandardCharsets.UTF_8))
                 .results()
                 .toList();
-        assertThat(found).hasSize(6);
+        assertThat(found).hasSize(12);
         return found.stream()
                 .map(m -> new Truth(m.group(1), number(m, 2), number(m, 3), number(m, 4), number(m, 5), number(m, 6)));
     }
@@ -51,7 +52,7 @@ class RecordingsTest {
 
     static Sound sound(String name) {
         try (InputStream in = RecordingsTest.class.getResourceAsStream("/recordings/" + name)) {
-            return WavFile.read(in);
+            return WavStream.open(in, Channels::beating).next(60);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -60,22 +61,21 @@ class RecordingsTest {
     @ParameterizedTest
     @MethodSource("truths")
     void withinWhatIsPromised(Truth truth) {
-        SoundReading heard = BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), LiftAngle.known(truth.lift()))
-                .analyse(sound(truth.file()));
+        LiftAngle lift = LiftAngle.known(truth.lift());
+        Sound sound = sound(truth.file());
+        for (BeatAnalyser analyser :
+                List.of(BeatAnalyser.forBeatRate(BeatRate.of(truth.beats()), lift), BeatAnalyser.recognising(lift))) {
+            SoundReading heard = analyser.analyse(sound);
 
-        assertThat(heard.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.5));
-        assertThat(heard.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));
-        assertThat(heard.beatErrorMillis().value()).isCloseTo(truth.beatError(), within(0.05));
-        assertThat(heard.beatsMissed() + heard.beatsRejected()).isLessThanOrEqualTo(4);
-    }
-
-    @ParameterizedTest
-    @MethodSource("truths")
-    void beatRateIsRecognised(Truth truth) {
-        SoundReading heard =
-                BeatAnalyser.recognising(LiftAngle.known(truth.lift())).analyse(sound(truth.file()));
-
-        assertThat(heard.beatRate().beatsPerHour()).isEqualTo(truth.beats());
+            assertThat(heard.beatRate().beatsPerHour()).isEqualTo(truth.beats());
+            assertThat(heard.rateSecondsPerDay().value())
+                    .isCloseTo(truth.rate(), within(0.3 + 0.001 * Math.abs(truth.rate())));
+            // the eighth swells by 9° with its escape wheel
+            assertThat(heard.amplitudeDegrees().value())
+                    .isCloseTo(truth.amplitude(), within(truth.file().equals("public-8.wav") ? 3.0 : 2.0));
+            assertThat(heard.beatErrorMillis().value()).isCloseTo(truth.beatError(), within(0.05));
+            assertThat(heard.beatsMissed() + heard.beatsRejected()).isLessThanOrEqualTo(6);
+        }
     }
 
     @ParameterizedTest
@@ -91,7 +91,8 @@ class RecordingsTest {
         assertThat(softer.rateSecondsPerDay().value())
                 .isCloseTo(as.rateSecondsPerDay().value(), within(0.01));
         assertThat(softer.amplitudeDegrees().value())
-                .isCloseTo(as.amplitudeDegrees().value(), within(0.1));
+                // twenty times softer there are twenty times fewer steps in a file, but not in memory: nearly the same
+                .isCloseTo(as.amplitudeDegrees().value(), within(0.3));
         // a tenth less sound: within the scatter that the truth itself has over the shorter stretch
         assertThat(later.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.6));
         assertThat(later.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));

@@ -49,7 +49,8 @@ class SettlingTest {
                 List.of(),
                 new SoundReading.AveragedBeat(0, 0.1, new double[0], new double[0], List.of()),
                 beats,
-                doubts);
+                doubts,
+                List.of());
     }
 
     private static Settling settling(double seconds, DoubleUnaryOperator ahead, DoubleUnaryOperator lift) {

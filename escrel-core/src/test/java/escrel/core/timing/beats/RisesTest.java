@@ -3,6 +3,7 @@ package escrel.core.timing.beats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -37,7 +38,10 @@ class RisesTest {
     }
 
     private static Rises rises(float[] samples) {
-        return Rises.in(samples, times(), Stack.of(samples, RATE, times(), HALF_WINDOW, HALF_WINDOW));
+        double[] alike = new double[BEATS];
+        Arrays.fill(alike, 1);
+        Stack stack = Stack.of(samples, RATE, times(), alike, HALF_WINDOW, HALF_WINDOW);
+        return Rises.in(samples, times(), alike, stack);
     }
 
     @ParameterizedTest

@@ -1,6 +1,7 @@
 package escrel.core.timing.readings;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.Histories;
 import escrel.core.quantity.BeatRate;
@@ -73,7 +74,8 @@ class ReadingSetTest {
                 .amplitude(0.013, 0.0005)
                 .degrees();
         assertThat(known.in(Position.CROWN_UP).orElseThrow().amplitudeDegrees().value())
-                .isEqualTo(expected);
+                // at +2 s/d the period heard is a little shorter
+                .isCloseTo(expected, within(0.01));
         assertThat(known.in(Position.DIAL_UP).orElseThrow().liftAngle().assumed())
                 .isTrue();
     }

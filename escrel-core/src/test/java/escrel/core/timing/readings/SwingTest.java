@@ -71,6 +71,20 @@ class SwingTest {
                 .isCloseTo(50, within(1e-9));
     }
 
+    /** M3: at +900 s/d the nominal period reads 1 % too much, 3° at 290°. */
+    @Test
+    void thePeriodIsTheOneHeard() {
+        BeatRate beatRate = BeatRate.of(28_800);
+        double heard = 0.25 / (1 + 900 / 86_400.0);
+        double lift = heard / Math.PI * Math.asin(52 / 2.0 / 290);
+
+        assertThat(Swing.heard(beatRate, heard, LiftAngle.known(52))
+                        .amplitude(lift)
+                        .degrees())
+                .isCloseTo(290, within(1e-6));
+        assertThat(swing(28_800, 52).amplitude(lift).degrees()).isCloseTo(293, within(0.1));
+    }
+
     @Test
     void impossibleLiftTimesAreRefused() {
         assertThatIllegalArgumentException().isThrownBy(() -> swing(18_000, 50).amplitude(0));
@@ -88,7 +102,8 @@ class SwingTest {
         LiftAngle other = LiftAngle.known(44);
 
         assertThat(fromSound.withLiftAngle(other).amplitudeDegrees().value())
-                .isCloseTo(swing(18_000, 44).amplitude(0.014, 0.0012).degrees(), within(1e-9));
+                // at +3 s/d the period heard is a little shorter than the nominal one
+                .isCloseTo(swing(18_000, 44).amplitude(0.014, 0.0012).degrees(), within(0.01));
         assertThat(typed.withLiftAngle(other).amplitudeDegrees().value()).isEqualTo(240);
     }
 
