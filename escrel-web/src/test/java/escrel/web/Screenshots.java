@@ -98,6 +98,8 @@ class Screenshots {
         }
         browser.seeText("Lay the watch as drawn");
         browser.key('0');
+        // the ribbon of the position before stays until there is another: this one is heard when it says how long
+        browser.seeText("listening:");
         browser.see("#desk-strip .ribbon");
         browser.picture(FOLDER.resolve(name + ".png"));
         browser.key('.');

@@ -38,14 +38,10 @@ public final class BeatAnalyser {
     public static final double SHORTEST_SECONDS = 4;
 
     private static final double HIGH_PASS_HERTZ = 1200;
-    private static final double LARGEST_SCATTER_SECONDS = 0.0015;
     private static final int FINE_IN_COARSE = (int) Math.round(Envelope.BLOCK_SECONDS / Envelope.FINE_BLOCK_SECONDS);
     private static final int TREND_PARTS = 4;
     private static final double SAME_PERIOD = 2e-4;
     private static final double CLEARLY = 1.2;
-    // the balance cannot be further out of beat and still swing
-    private static final double LARGEST_BEAT_ERROR_SECONDS = 0.012;
-    private static final double LARGEST_RATE = 1_050;
     private static final double LOUD_ROOM_DECIBELS = 13;
 
     private final LiftAngle liftAngle;
@@ -100,7 +96,7 @@ public final class BeatAnalyser {
         float[] filtered = HighPass.apply(sound, Math.min(lowestHertz, sound.sampleRate() / 8));
         double[] energy = Envelope.energy(filtered, sound.sampleRate(), Envelope.FINE_BLOCK_SECONDS);
         double[] blocks = Envelope.together(energy, FINE_IN_COARSE);
-        requireLife(blocks);
+        Credible.requireLife(blocks);
         List<String> noticed = new ArrayList<>();
         if (Levelled.level(filtered, sound.sampleRate(), blocks)) {
             noticed.add("The loudness jumps, as when a pick-up slips or a recorder levels by itself: it was made even;"
@@ -136,15 +132,6 @@ public final class BeatAnalyser {
             return "A second watch is faintly heard, beating at about %.0f per hour: take it away from the pick-up"
                     .formatted(beats);
         });
-    }
-
-    private static void requireLife(double[] energy) {
-        double mean = Arrays.stream(energy).average().orElse(0);
-        // below the last bit of a 16-bit file there is nothing to hear
-        if (Math.sqrt(mean) < 1.0 / 32_768 / 4) {
-            throw new NoCredibleBeatException(
-                    "The recording is silent", "Check that the pick-up is plugged in and chosen, and record again.");
-        }
     }
 
     private BeatRateFinder.Found beatRate(Envelope coarse) {
@@ -190,13 +177,13 @@ public final class BeatAnalyser {
             rejected += line.rejects(i) ? 1 : 0;
         }
         int missed = tracker.numbers().length - detected - rejected;
-        requireSteady(line, detected, tracker.numbers().length);
+        Credible.requireSteady(line, detected, tracker.numbers().length);
 
         Swing swing = Swing.heard(found.beatRate(), 2 * line.slope(), liftAngle);
         LiftFigures lift = LiftFigures.of(times, chosen, line, detected);
         double rate = Rate.ofMeanBeat(found.beatRate(), line.slope()).secondsPerDay();
-        requireWatch(rate, lift.heardSeconds());
-        Amplitude amplitude = requireCredible(swing, lift.liftSeconds(), lift.heardSeconds());
+        Credible.requireWatch(rate, lift.heardSeconds());
+        Amplitude amplitude = Credible.amplitude(swing, lift.liftSeconds(), lift.heardSeconds());
         Doubts doubts = Doubts.about(
                         chosen, lift, amplitude, swing, times.agreement(), detected, tracker.numbers().length)
                 .and(jumps(times))
@@ -266,35 +253,6 @@ public final class BeatAnalyser {
         return IntStream.range(0, middles.length)
                 .mapToObj(i -> new SoundReading.Beat(times.numbers()[i], middles[i], lifts[i] * 1000, !line.rejects(i)))
                 .toList();
-    }
-
-    private static void requireSteady(RobustLine line, int detected, int expected) {
-        if (detected < 0.5 * expected || line.sigma() > LARGEST_SCATTER_SECONDS || detected < 12) {
-            throw new NoCredibleBeatException(
-                    "Of %d beats expected only %d lie where they should".formatted(expected, detected),
-                    "Keep the room quiet, press the pick-up to the crown and record again.");
-        }
-    }
-
-    private static void requireWatch(double rate, double heardSeconds) {
-        if (heardSeconds > LARGEST_BEAT_ERROR_SECONDS || Math.abs(rate) > LARGEST_RATE) {
-            throw new NoCredibleBeatException(
-                    "Something beats, but with a beat error of %.0f ms and %.0f s/d it is no watch that could be told"
-                            .formatted(heardSeconds * 1000, rate),
-                    "Keep other sounds away, press the pick-up to the crown and record again.");
-        }
-    }
-
-    private static Amplitude requireCredible(Swing swing, double lift, double heard) {
-        if (lift > 0 && lift < swing.periodSeconds() / 2) {
-            Amplitude amplitude = swing.amplitude(lift, Math.min(heard, lift));
-            if (amplitude.credible()) {
-                return amplitude;
-            }
-        }
-        throw new NoCredibleBeatException(
-                "The lift time of %.2f ms gives no credible amplitude".formatted(lift * 1000),
-                "Check lift angle, beat rate, or the sound used.");
     }
 
     private static List<Double> trend(BeatRate nominal, int[] numbers, double[] middles) {

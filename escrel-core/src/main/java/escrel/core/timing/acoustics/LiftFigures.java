@@ -7,10 +7,9 @@ import escrel.core.timing.beats.BeatTimes;
 import escrel.core.timing.beats.Rise;
 
 /**
- * Lift time and beat error as heard, from the beginnings picked in tick and tock. The lift takes equally long both ways
- * even out of beat, so the mean of both is
- * taken, each weighed by how surely it was picked. The beat error is heard equally between unlockings and between drops,
- * so both are weighed by how surely they were picked: a faint unlocking says little beside a sharp drop.
+ * Lift time and beat error as heard, from the beginnings found in tick and tock. The lift takes equally long both ways
+ * even out of beat, so the mean of both is taken, each weighed by how surely it was found. The beat error is heard equally
+ * between unlockings and between drops, so both are weighed: a faint unlocking says little beside a sharp drop.
  *
  * @param liftSeconds mean over tick and tock
  * @param liftError standard error: scatter over the beats, and what picking the beginnings adds
