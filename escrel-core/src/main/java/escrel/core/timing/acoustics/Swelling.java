@@ -17,6 +17,8 @@ record Swelling(double degrees, double beats) {
     // the period must come back three times to be told from a slow wandering
     private static final double TURNS = 3;
     private static final double LEAST_DEGREES = 4;
+    // after a turn the amplitude settles by some degrees, and a few seconds show no period
+    private static final double LEAST_UNPERIODIC_DEGREES = 6;
     // part of all that the lift time does which this one period explains
     private static final double CLEARLY = 0.5;
     private static final double STEP = 0.25;
