@@ -78,7 +78,7 @@ record Swelling(double degrees, double beats) {
         double degrees = amplitude
                 * Robust.deviation(calm)
                 / Arrays.stream(calm).average().orElse(1);
-        return degrees > LEAST_DEGREES
+        return degrees > LEAST_UNPERIODIC_DEGREES
                 ? Optional.of(
                         ("The amplitude goes up and down by about ±%.0f°: listen longer, at least three turns of the escape"
                                         + " wheel, to tell whether it goes with it")
