@@ -28,6 +28,8 @@ final class DeskSession {
     private static final double NEVER_SETTLES_SECONDS = 60;
     private static final int PATIENCE = 3;
     private static final double LONG_ENOUGH_SECONDS = 8;
+    private static final int AGREEING = 2;
+    private static final double AGREEING_DEGREES = 5;
 
     final int job;
     final DeviceClock clock;
@@ -46,6 +48,7 @@ final class DeskSession {
     private long nextAnalysis;
     private int refusals;
     private boolean shorter;
+    private int agreeing;
 
     DeskSession(
             int job, DeviceClock clock, boolean simulated, BeatAnalyser analyser, int escapeTeeth, double sampleRate) {
@@ -80,6 +83,7 @@ final class DeskSession {
         loudPieces = 0;
         refusals = 0;
         shorter = false;
+        agreeing = 0;
         settling = new Settling(false, "");
         quality = "";
         nextAnalysis = 0;
@@ -111,6 +115,7 @@ final class DeskSession {
             seconds = available;
         }
         Sound latest = sound.latest(seconds);
+        SoundReading before = reading;
         try {
             reading = analyser.analyse(latest);
         } catch (NoCredibleBeatException e) {
@@ -123,9 +128,19 @@ final class DeskSession {
         }
         strip.add(reading, sound.secondsBefore(seconds));
         settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
+        agreeing = before != null && agree(before, reading) ? agreeing + 1 : 0;
+        if (settling.settled() && agreeing < AGREEING) {
+            // sounds taken for one another once are not so again a moment later
+            settling = new Settling(false, "heard once more, to be sure");
+        }
         shorter = !settling.settled() && !shorter;
         quality = Stream.concat(reading.doubts().stream(), reading.remarks().stream())
                 .collect(Collectors.joining(". "));
+    }
+
+    private static boolean agree(SoundReading one, SoundReading other) {
+        double apart = one.amplitudeDegrees().value() - other.amplitudeDegrees().value();
+        return Math.abs(apart) < AGREEING_DEGREES;
     }
 
     /** A drop-out or a shift in the sound would spoil the whole stretch: better to begin anew than to wait it out. */
