@@ -1,11 +1,9 @@
 package escrel.simulator.proving;
 
-import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.acoustics.BeatAnalyser;
 import escrel.core.timing.acoustics.SoundReading;
 import escrel.core.timing.beats.Channels;
 import escrel.core.timing.beats.NoCredibleBeatException;
-import escrel.core.timing.sound.Sound;
 import java.util.List;
 import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +26,14 @@ public record Proof(Trial trial, @Nullable SoundReading heard, String refusal) {
                 .toList();
     }
 
+    /** Analyses trials that are all hard for one reason. */
+    public static List<Proof> of(Trials trials, Difficulty difficulty, long first, int count) {
+        return LongStream.range(first, first + count)
+                .parallel()
+                .mapToObj(number -> of(trials.make(number, difficulty)))
+                .toList();
+    }
+
     /** Analyses a trial, with the beat rate to be recognised. */
     public static Proof of(Trial trial) {
         try {
@@ -36,16 +42,6 @@ public record Proof(Trial trial, @Nullable SoundReading heard, String refusal) {
             return new Proof(trial.withoutSound(), heard, "");
         } catch (NoCredibleBeatException e) {
             return new Proof(trial.withoutSound(), null, e.whatHappened());
-        }
-    }
-
-    /** Whether a sound is taken for a watch. */
-    public static boolean reads(Sound sound) {
-        try {
-            BeatAnalyser.recognising(LiftAngle.ASSUMED_52).analyse(sound);
-            return true;
-        } catch (NoCredibleBeatException e) {
-            return false;
         }
     }
 

@@ -1,5 +1,6 @@
 /**
- * Recordings to prove the analysis on: movements, sounds and rooms drawn at random, with the truth known. On purpose made
+ * Recordings to prove the analysis on: movements, sounds and rooms drawn at random, each other one with something that makes
+ * it hard to read, with the truth known. On purpose made
  * otherwise than the pick-up's own sound, and with shapes the analysis was not made for. Leans on core.
  */
 @NullMarked

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -72,10 +71,7 @@ class ProvingTest {
 
     @Test
     void anAmplitudeThatSwellsWithTheWheelIsSaidToDoSo() {
-        Trials trials = new Trials(20, 35, 25);
-        List<String> remarks = LongStream.range(600, 606)
-                .parallel()
-                .mapToObj(number -> Proof.of(trials.make(number, Difficulty.SWELLING)))
+        List<String> remarks = Proof.of(new Trials(20, 35, 25), Difficulty.SWELLING, 600, 6).stream()
                 .filter(p -> p.heard() != null)
                 .flatMap(p -> p.heard().remarks().stream())
                 .toList();
@@ -87,11 +83,7 @@ class ProvingTest {
 
     @Test
     void aFaintNeighbourIsMentionedOrDoesNoHarm() {
-        Trials trials = new Trials(18, 35, 14);
-        List<Proof> proofs = LongStream.range(9_000, 9_012)
-                .parallel()
-                .mapToObj(number -> Proof.of(trials.make(number, Difficulty.NEIGHBOUR)))
-                .toList();
+        List<Proof> proofs = Proof.of(new Trials(18, 35, 14), Difficulty.NEIGHBOUR, 9_000, 12);
 
         assertThat(numbers(proofs, p -> p.heard() == null)).hasSizeLessThanOrEqualTo(1);
         assertThat(numbers(

@@ -38,7 +38,7 @@ record Doubts(List<String> sentences, double degrees) {
                             + " instead of %.0f°")
                     .formatted(other, amplitude.degrees()));
         }
-        if (chosen.tick().hasNoImpulse() && chosen.tock().hasNoImpulse()) {
+        if (chosen.hasNoImpulse()) {
             // the impulse comes a third of the way: were it taken for the unlocking, the lift would last half as long
             // again
             double other = swing.amplitude(

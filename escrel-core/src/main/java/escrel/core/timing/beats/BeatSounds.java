@@ -68,16 +68,26 @@ public final class BeatSounds {
      * @param score how much speaks for it
      */
     public record Chosen(Pair tick, Pair tock, @Nullable Rival rival, double lead, double score) {
+        /** Whether neither tick nor tock has an impulse between unlocking and drop. */
+        public boolean hasNoImpulse() {
+            return tick.hasNoImpulse() && tock.hasNoImpulse();
+        }
+
         /** The rival in its place, and this for its rival; itself where there is none. */
-        Chosen turned() {
+        Chosen rivalFirst() {
             return rival == null
                     ? this
                     : new Chosen(rival.tick, rival.tock, new Rival(tick, tock, score), -lead, rival.score);
         }
 
+        /** With the unlocking before what was taken for it; that stays a rival, and a close one, since only the mean wave tells. */
         Chosen unlockingEarlier(double seconds) {
             return new Chosen(
-                    tick.unlockingEarlier(seconds), tock.unlockingEarlier(seconds), null, Double.MAX_VALUE, score);
+                    tick.unlockingEarlier(seconds),
+                    tock.unlockingEarlier(seconds),
+                    new Rival(tick, tock, score),
+                    0,
+                    score);
         }
     }
 

@@ -1,11 +1,13 @@
 package escrel.core.timing.beats;
 
+import java.util.Arrays;
 import java.util.OptionalDouble;
 
 /**
  * Looks for an unlocking too faint for its loudness to show: where no impulse is heard between the sounds taken for unlocking
  * and drop, the first of them may be the impulse itself, and the unlocking lies half as far again before it. Beats laid over each
- * other wave upon wave leave the noise behind, in ticks and in tocks at the same distance.
+ * other wave upon wave leave the noise behind, in ticks and in tocks at the same distance, and in every part of the recording:
+ * a stretch of beats laid beside the others, where sound was lost, has sounds there too, but only that stretch.
  */
 final class FaintUnlocking {
     private static final double NEAREST = 0.32;
@@ -18,6 +20,9 @@ final class FaintUnlocking {
     // times the power of the quiet: in both halves together, and in each
     private static final double BOTH = 5;
     private static final double EACH = 1.4;
+    private static final int PARTS = 3;
+    // a third of the beats leaves three times the noise: what is five times in all of them is about twice in a third
+    private static final double IN_EACH_PART = 1.6;
 
     private FaintUnlocking() {}
 
@@ -31,15 +36,37 @@ final class FaintUnlocking {
     static OptionalDouble ahead(float[] samples, double sampleRate, double[] tick, double[] tock, double liftSeconds) {
         double[] first = louderThanQuiet(samples, sampleRate, tick, liftSeconds);
         double[] second = louderThanQuiet(samples, sampleRate, tock, liftSeconds);
+        double[] least = leastOfParts(samples, sampleRate, tick, tock, liftSeconds);
         double best = BOTH;
         int at = -1;
         for (int h = 0; h < first.length; h++) {
-            if (first[h] > EACH && second[h] > EACH && first[h] * second[h] > best) {
+            boolean throughout = first[h] > EACH && second[h] > EACH && least[h] > IN_EACH_PART;
+            if (throughout && first[h] * second[h] > best) {
                 best = first[h] * second[h];
                 at = h;
             }
         }
         return at < 0 ? OptionalDouble.empty() : OptionalDouble.of(FARTHEST * liftSeconds - at * HOP_SECONDS);
+    }
+
+    /** The same of ticks and tocks together, in the part of the recording in which it is least. */
+    private static double[] leastOfParts(
+            float[] samples, double sampleRate, double[] tick, double[] tock, double liftSeconds) {
+        double[] least = {};
+        for (int part = 0; part < PARTS; part++) {
+            double[] first = louderThanQuiet(samples, sampleRate, part(tick, part), liftSeconds);
+            double[] second = louderThanQuiet(samples, sampleRate, part(tock, part), liftSeconds);
+            least = part == 0 ? new double[first.length] : least;
+            for (int h = 0; h < first.length; h++) {
+                double here = first[h] * second[h];
+                least[h] = part == 0 ? here : Math.min(least[h], here);
+            }
+        }
+        return least;
+    }
+
+    private static double[] part(double[] times, int part) {
+        return Arrays.copyOfRange(times, part * times.length / PARTS, (part + 1) * times.length / PARTS);
     }
 
     /** Power of the mean wave against that of the quiet, from the farthest place on, hop by hop. */

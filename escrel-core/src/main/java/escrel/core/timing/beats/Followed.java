@@ -19,9 +19,9 @@ final class Followed {
     private static final int WAVE_ROUNDS = 2;
     // what moves no more than this from round to round is found
     private static final double STILL_SECONDS = 12e-6;
-    // a course of its own must make the beats more alike by so much: a free one always does by a little
-    // from here on nothing else can be better by much
+    // from this likeness on no other course can be better by much
     private static final double SURELY = 0.88;
+    // another course must make the beats more alike by so much: a freer one always does by a little
     private static final double CLEARLY = 0.02;
 
     // jitter and run-out of 20 to 60 µs from beat to beat, a swelling amplitude of up to 170 µs

@@ -53,24 +53,18 @@ public final class Hearing {
         double[] drops = dropping.begun(dropping.alone());
         double[] wander = RobustLine.fit(numbers, drops).residuals();
         double[] still = plus(drops, dropping.alone(), -1);
-        Unlocking unlocking = first.isPresent() && Robust.deviation(wander) < STEADY_SECONDS
+        Unlocking clearest = first.isPresent() && Robust.deviation(wander) < STEADY_SECONDS
                 ? new Unlocking(first.get(), still)
-                : turned(first, still, wander, swing);
-        if (unlocking.chosen.tick().hasNoImpulse() && unlocking.chosen.tock().hasNoImpulse()) {
-            unlocking = fainter(unlocking);
-        }
-        BeatTimes best = times(unlocking, dropping, drop, still);
-        if (best.agreement() < BeatTimes.AGREED && unlocking.chosen.lead() < CLOSE_RIVAL) {
-            // ticks and tocks of these sounds do not go together: perhaps those of the rival do
-            Unlocking rival = new Unlocking(unlocking.chosen.turned(), unlocking.beats);
-            BeatTimes others = times(rival, dropping, drop, still);
-            if (others.agreement() > WELL_AGREED) {
-                best = others;
-                unlocking = rival;
-            }
-        }
-        this.chosen = unlocking.chosen;
-        this.times = best;
+                : unlocking(first, still, wander, swing);
+        Unlocking taken = clearest.chosen.hasNoImpulse() ? fainter(clearest) : clearest;
+        BeatTimes own = times(taken, dropping, drop, still);
+        boolean doubtful = own.agreement() < BeatTimes.AGREED && taken.chosen.lead() < CLOSE_RIVAL;
+        Unlocking rival = new Unlocking(taken.chosen.rivalFirst(), taken.beats);
+        BeatTimes others = doubtful ? times(rival, dropping, drop, still) : own;
+        // ticks and tocks of the sounds taken do not go together: perhaps those of the rival do
+        boolean rivalIsIt = doubtful && others.agreement() > WELL_AGREED;
+        this.chosen = rivalIsIt ? rival.chosen : taken.chosen;
+        this.times = rivalIsIt ? others : own;
     }
 
     private BeatTimes times(Unlocking unlocking, BeatTimes.Sound dropping, double[] followed, double[] still) {
@@ -94,7 +88,7 @@ public final class Hearing {
     }
 
     /** Unlocking looked for as it lies when the watch is early, when it is still, and when its amplitude changes. */
-    private Unlocking turned(Optional<BeatSounds.Chosen> first, double[] still, double[] wander, Swing swing) {
+    private Unlocking unlocking(Optional<BeatSounds.Chosen> first, double[] still, double[] wander, Swing swing) {
         List<Unlocking> all = new ArrayList<>();
         first.ifPresent(c -> all.add(new Unlocking(c, predicted)));
         HalfBeat[] dropping = halves(still);

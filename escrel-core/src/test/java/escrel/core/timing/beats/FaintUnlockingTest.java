@@ -47,6 +47,20 @@ class FaintUnlockingTest {
                 .hasValueCloseTo(AHEAD, within(0.0006));
     }
 
+    /** Where sound was lost, a stretch of beats may have been laid beside the others: their sounds stand earlier together. */
+    @Test
+    void aStretchOfBeatsThatLiesBesideTheOthersIsNoUnlocking() {
+        float[] samples = beats(0);
+        for (int half = 0; half < 2; half++) {
+            for (int k = 5; k < 20; k++) {
+                ring(samples, times(half)[k] - AHEAD, 0.4, 3300 + 1700 * half);
+            }
+        }
+
+        assertThat(FaintUnlocking.ahead(samples, RATE, times(0), times(1), LIFT))
+                .isEmpty();
+    }
+
     @Test
     void whereNoneIsNoneIsHeard() {
         assertThat(FaintUnlocking.ahead(beats(0), RATE, times(0), times(1), LIFT))
