@@ -114,9 +114,15 @@ public final class RobustLine {
     private static int step(double[] residuals, double limit) {
         int best = -1;
         double largest = limit;
-        for (int i = NEIGHBOURS / 2; i <= residuals.length - NEIGHBOURS / 2; i++) {
-            RunningLine.Part before = RunningLine.Part.of(residuals, Math.max(0, i - NEIGHBOURS), i);
-            RunningLine.Part after = RunningLine.Part.of(residuals, i, Math.min(residuals.length, i + NEIGHBOURS));
+        int length = residuals.length;
+        // the part that follows one place is the part before another: each is worked out once
+        RunningLine.Part[] ending = new RunningLine.Part[length + NEIGHBOURS / 2 + 1];
+        for (int end = NEIGHBOURS / 2; end < ending.length; end++) {
+            ending[end] = RunningLine.Part.of(residuals, Math.max(0, end - NEIGHBOURS), Math.min(length, end));
+        }
+        for (int i = NEIGHBOURS / 2; i <= length - NEIGHBOURS / 2; i++) {
+            RunningLine.Part before = ending[i];
+            RunningLine.Part after = ending[i + NEIGHBOURS];
             double change = Math.abs(after.at(i - 0.5) - before.at(i - 0.5));
             // only where both sides are calm enough for it to be seen
             if (change > largest && Math.max(before.scatter(), after.scatter()) < CALM * change) {

@@ -35,25 +35,16 @@ record Swelling(double degrees, double beats) {
         double[] lifts = times.lifts();
         int[] numbers = times.numbers();
         int n = lifts.length;
-        double mean = 0;
-        for (double lift : lifts) {
-            mean += lift / n;
-        }
+        double mean = Arrays.stream(lifts).average().orElse(0);
         double all = 0;
         for (double lift : lifts) {
             all += (lift - mean) * (lift - mean) / n;
         }
+        double[] off = Arrays.stream(lifts).map(lift -> lift - mean).toArray();
         double best = 0;
         double period = 0;
         for (double p = SHORTEST_BEATS; p <= n / TURNS; p += STEP) {
-            double c = 0;
-            double s = 0;
-            for (int k = 0; k < n; k++) {
-                double turn = 2 * Math.PI * numbers[k] / p;
-                c += (lifts[k] - mean) * Math.cos(turn) * 2 / n;
-                s += (lifts[k] - mean) * Math.sin(turn) * 2 / n;
-            }
-            double power = (c * c + s * s) / 2;
+            double power = power(numbers, off, p);
             if (power > best) {
                 best = power;
                 period = p;
@@ -63,6 +54,28 @@ record Swelling(double degrees, double beats) {
         return best > CLEARLY * all && degrees > LEAST_DEGREES
                 ? Optional.of(new Swelling(degrees, period))
                 : Optional.empty();
+    }
+
+    /** How much of what the lifts do has this period, in beats, by one turning pointer. */
+    private static double power(int[] numbers, double[] off, double period) {
+        double stepRe = Math.cos(2 * Math.PI / period);
+        double stepIm = Math.sin(2 * Math.PI / period);
+        double re = 1;
+        double im = 0;
+        double c = 0;
+        double s = 0;
+        int at = numbers.length == 0 ? 0 : numbers[0];
+        for (int k = 0; k < off.length; k++) {
+            for (; at < numbers[k]; at++) {
+                double next = re * stepRe - im * stepIm;
+                im = re * stepIm + im * stepRe;
+                re = next;
+            }
+            c += off[k] * re;
+            s += off[k] * im;
+        }
+        double scale = 2.0 / off.length;
+        return (c * c + s * s) * scale * scale / 2;
     }
 
     /**

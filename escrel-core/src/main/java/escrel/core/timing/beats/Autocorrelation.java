@@ -1,9 +1,13 @@
 package escrel.core.timing.beats;
 
 import escrel.core.statistics.RealFourier;
+import java.util.Arrays;
 
 /** How alike an envelope is to itself some time later: 1 at lag 0, about 0 where there is no likeness. */
 final class Autocorrelation {
+    // half a minute of half a millisecond each: lags enough for the period, and less than half the work for a minute
+    private static final int LONGEST_PART = 1 << 16;
+
     private final double[] values;
     private final double blockSeconds;
 
@@ -12,40 +16,45 @@ final class Autocorrelation {
         this.blockSeconds = blockSeconds;
     }
 
+    /** Of an envelope; a long one by parts of equal length, each like itself, so that the lags go no farther than a part. */
     static Autocorrelation of(Envelope envelope) {
         double[] x = envelope.values();
-        double mean = 0;
-        for (double v : x) {
-            mean += v / x.length;
-        }
+        int parts = Math.max(1, (x.length + LONGEST_PART - 1) / LONGEST_PART);
+        int length = x.length / parts;
+        double mean = Arrays.stream(x).average().orElse(0);
         // twice the length, so that the end does not wrap round onto the beginning
-        int size = Math.max(4, Integer.highestOneBit(Math.max(1, 2 * x.length - 1)) * 2);
+        int size = Math.max(4, Integer.highestOneBit(Math.max(1, 2 * length - 1)) * 2);
+        double[] power = new double[size];
+        for (int part = 0; part < parts; part++) {
+            addPower(x, part * length, length, mean, power);
+        }
+        // the transform of the power, being that of an even sequence, is the same as its inverse but for the length
+        double[] back = RealFourier.transform(power)[0];
+        double zero = back[0] / length;
+        double[] values = new double[length];
+        for (int lag = 0; lag < length; lag++) {
+            // each lag by the number of pairs it has
+            values[lag] = zero > 0 ? back[lag] / (length - lag) / zero : 0;
+        }
+        return new Autocorrelation(values, envelope.blockSeconds());
+    }
+
+    private static void addPower(double[] x, int from, int length, double mean, double[] power) {
+        int size = power.length;
         double[] padded = new double[size];
-        for (int i = 0; i < x.length; i++) {
-            padded[i] = x[i] - mean;
+        for (int i = 0; i < length; i++) {
+            padded[i] = x[from + i] - mean;
         }
         double[][] spectrum = RealFourier.transform(padded);
         int half = size / 2;
         for (int k = 0; k <= half; k++) {
-            double power = spectrum[0][k] * spectrum[0][k] + spectrum[1][k] * spectrum[1][k];
-            padded[k] = power;
+            double there = spectrum[0][k] * spectrum[0][k] + spectrum[1][k] * spectrum[1][k];
+            power[k] += there;
             // the power of a real sequence is the same backwards
             if (k > 0 && k < half) {
-                padded[size - k] = power;
+                power[size - k] += there;
             }
         }
-        // and its transform, being that of an even sequence, is the same as its inverse but for the length
-        double[] back = RealFourier.transform(padded)[0];
-        for (int lag = 0; lag < Math.min(back.length, x.length); lag++) {
-            back[lag] /= size;
-        }
-        double zero = back[0] / x.length;
-        double[] values = new double[x.length];
-        for (int lag = 0; lag < x.length; lag++) {
-            // each lag by the number of pairs it has
-            values[lag] = zero > 0 ? back[lag] / (x.length - lag) / zero : 0;
-        }
-        return new Autocorrelation(values, envelope.blockSeconds());
     }
 
     /** Likeness at a lag in seconds, between blocks by a straight line; 0 beyond the end. */

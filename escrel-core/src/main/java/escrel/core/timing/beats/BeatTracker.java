@@ -15,7 +15,7 @@ public final class BeatTracker {
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
     private static final double ALIKE = 0.25;
     private static final int NEIGHBOURS = 8;
-    // two blocks in one, and every second of those: the likeness is smooth over a few blocks
+    // so many blocks in one: the likeness is smooth over a few blocks
     private static final int COARSE_STEP = 4;
 
     private final Envelope fine;
@@ -35,7 +35,7 @@ public final class BeatTracker {
     public BeatTracker(Envelope coarse, Envelope fine, double periodSeconds) {
         this.fine = fine;
         this.likeness = new Likeness(fine.values());
-        this.rough = new Likeness(fine.inPairs());
+        this.rough = new Likeness(Envelope.together(fine.values(), COARSE_STEP));
         this.period = periodSeconds;
         this.halfWindowSeconds = 0.30 * periodSeconds / 2;
         double[] phase = phases(coarse);
@@ -143,12 +143,12 @@ public final class BeatTracker {
             return;
         }
         Likeness.Pattern ready = Likeness.Pattern.of(pattern, 0, pattern.length);
-        double[] pairs = new Envelope(pattern, fine.blockSeconds()).inPairs();
-        Likeness.Pattern readyInPairs = Likeness.Pattern.of(pairs, 0, pairs.length);
+        double[] few = Envelope.together(pattern, COARSE_STEP);
+        Likeness.Pattern coarse = Likeness.Pattern.of(few, 0, few.length);
         for (int i = 0; i < numbers.length; i++) {
             int centre = (int) Math.round(predicted[i] / fine.blockSeconds());
             if ((numbers[i] & 1) == half && inside(centre, window + reach)) {
-                double shift = shift(exactly ? ready : null, readyInPairs, centre, window, reach);
+                double shift = shift(exactly ? ready : null, coarse, centre, window, reach);
                 times[i] = (centre + shift) * fine.blockSeconds();
             }
         }
@@ -161,28 +161,44 @@ public final class BeatTracker {
     /**
      * How many blocks later than its centre a beat lies; NaN when it is nowhere like the pattern.
      *
-     * @param exact the pattern in whole blocks, nothing while pairs of blocks are enough
+     * @param exact the pattern in whole blocks, nothing while coarse ones are enough
+     * @param coarse the pattern in blocks of a coarse step
      */
-    private double shift(
-            Likeness.@Nullable Pattern exact, Likeness.Pattern inPairs, int centre, int window, int reach) {
+    private double shift(Likeness.@Nullable Pattern exact, Likeness.Pattern coarse, int centre, int window, int reach) {
+        int begin = centre - reach - window;
+        // coarse blocks begin every few blocks: what is compared lies so much earlier than asked for
+        int early = begin % COARSE_STEP;
         double[] alike = new double[2 * reach + 1];
         int top = 0;
         for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
-            alike[at] = rough.of(inPairs, (centre + at - reach - window) / 2);
+            alike[at] = rough.of(coarse, (begin + at) / COARSE_STEP);
             top = alike[at] > alike[top] ? at : top;
         }
+        double about = peak(alike, top, COARSE_STEP, 0, 2 * reach) - early;
         if (exact == null) {
-            return peak(alike, top, COARSE_STEP, 0, 2 * reach) - reach;
+            return about - reach;
         }
-        // one more than a coarse step, so that a peak between two has a neighbour on either side
-        int from = Math.max(0, top - COARSE_STEP - 1);
-        int to = Math.min(2 * reach, top + COARSE_STEP + 1);
-        Arrays.fill(alike, Double.NEGATIVE_INFINITY);
-        for (int at = from; at <= to; at++) {
-            alike[at] = likeness.of(exact, centre + at - reach - window);
-            top = alike[at] > alike[top] ? at : top;
+        return climbed(exact, begin, Double.isNaN(about) ? top - early : (int) Math.round(about), alike) - reach;
+    }
+
+    /** The peak of the exact likeness uphill from a place; NaN when it lies beyond what was asked for. */
+    private double climbed(Likeness.Pattern exact, int begin, int about, double[] alike) {
+        int last = alike.length - 1;
+        int from = Math.max(0, Math.min(last, about) - 1);
+        int to = from;
+        int top = from;
+        alike[from] = likeness.of(exact, begin + from);
+        while (to < last && (to <= about || top == to)) {
+            to++;
+            alike[to] = likeness.of(exact, begin + to);
+            top = alike[to] > alike[top] ? to : top;
         }
-        return peak(alike, top, 1, from, to) - reach;
+        while (from > 0 && top == from) {
+            from--;
+            alike[from] = likeness.of(exact, begin + from);
+            top = alike[from] > alike[top] ? from : top;
+        }
+        return peak(alike, top, 1, from, to);
     }
 
     /** The top of a parabola through the greatest likeness and its neighbours a step away. */

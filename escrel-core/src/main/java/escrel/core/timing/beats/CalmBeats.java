@@ -12,10 +12,10 @@ final class CalmBeats {
     private CalmBeats() {}
 
     /** Times of the calm beats, in order; all of them when fewer than half are calm. */
-    static double[] among(float[] samples, double sampleRate, double[] times, double halfWindowSeconds) {
+    static double[] among(Energies sound, double[] times, double halfWindowSeconds) {
         double[] quiet = new double[times.length];
         for (int k = 0; k < times.length; k++) {
-            quiet[k] = quiet(samples, sampleRate, times[k], halfWindowSeconds);
+            quiet[k] = quiet(sound, times[k], halfWindowSeconds);
         }
         double[] sorted =
                 Arrays.stream(quiet).filter(q -> !Double.isNaN(q)).sorted().toArray();
@@ -34,19 +34,15 @@ final class CalmBeats {
     }
 
     /** Mean energy of the quieter half of the pieces of a beat; NaN where the window leaves the recording. */
-    private static double quiet(float[] samples, double sampleRate, double time, double halfWindowSeconds) {
-        int from = (int) Math.round((time - halfWindowSeconds) * sampleRate);
-        int length = (int) Math.round(2 * halfWindowSeconds * sampleRate);
-        if (from < 0 || from + length > samples.length) {
+    private static double quiet(Energies sound, double time, double halfWindowSeconds) {
+        int from = (int) Math.round((time - halfWindowSeconds) * sound.sampleRate());
+        int length = (int) Math.round(2 * halfWindowSeconds * sound.sampleRate());
+        if (!sound.holds(from, length)) {
             return Double.NaN;
         }
         double[] pieces = new double[PIECES];
         for (int piece = 0; piece < PIECES; piece++) {
-            double sum = 0;
-            for (int i = piece * length / PIECES; i < (piece + 1) * length / PIECES; i++) {
-                sum += samples[from + i] * samples[from + i];
-            }
-            pieces[piece] = sum;
+            pieces[piece] = sound.between(from + piece * length / PIECES, from + (piece + 1) * length / PIECES);
         }
         Arrays.sort(pieces);
         // the third quarter: louder than silence between knocks, quieter than the sounds of the beat

@@ -15,20 +15,20 @@ record HalfBeat(Stack stack, Rises rises) {
      * @param times where the beats of this half lie, in seconds
      * @param windowSeconds looked at before and after
      */
-    static HalfBeat at(float[] samples, double sampleRate, double[] times, double windowSeconds) {
-        double[] calm = CalmBeats.among(samples, sampleRate, times, windowSeconds);
-        double[] weights = weights(samples, sampleRate, calm, windowSeconds);
-        Stack stack = Stack.of(samples, sampleRate, calm, weights, windowSeconds, windowSeconds);
-        return new HalfBeat(stack, Rises.in(samples, calm, weights, stack));
+    static HalfBeat at(Energies sound, double[] times, double windowSeconds) {
+        double[] calm = CalmBeats.among(sound, times, windowSeconds);
+        double[] weights = weights(sound, calm, windowSeconds);
+        Stack stack = Stack.of(sound.samples(), sound.sampleRate(), calm, weights, windowSeconds, windowSeconds);
+        return new HalfBeat(stack, Rises.in(sound, calm, weights, stack));
     }
 
     /** So that a beat counts for as much as another where the pick-up slipped and the watch is heard louder from then on. */
-    private static double[] weights(float[] samples, double sampleRate, double[] times, double windowSeconds) {
-        int half = (int) Math.round(windowSeconds * sampleRate);
-        Excerpts cut = new Excerpts(samples, sampleRate, times, half, 2 * half, 0);
+    private static double[] weights(Energies sound, double[] times, double windowSeconds) {
+        int half = (int) Math.round(windowSeconds * sound.sampleRate());
         double[] energies = new double[times.length];
         for (int k = 0; k < times.length; k++) {
-            energies[k] = cut.inside(k) ? cut.energy(k, 0) : Double.NaN;
+            int from = (int) Math.round(times[k] * sound.sampleRate() - half);
+            energies[k] = sound.holds(from, 2 * half) ? sound.between(from, from + 2 * half) : Double.NaN;
         }
         double[] sorted =
                 Arrays.stream(energies).filter(e -> !Double.isNaN(e)).sorted().toArray();

@@ -27,8 +27,7 @@ public final class Hearing {
     private static final double WELL_AGREED = 0.1;
     private static final int FEWEST_BEATS = 12;
 
-    private final float[] samples;
-    private final double sampleRate;
+    private final Energies sound;
     private final double windowSeconds;
     private final int[] numbers;
     private final double[] predicted;
@@ -37,8 +36,7 @@ public final class Hearing {
     private final BeatTimes times;
 
     private Hearing(float[] samples, double sampleRate, BeatTracker tracker, Swing swing) {
-        this.samples = samples;
-        this.sampleRate = sampleRate;
+        this.sound = new Energies(samples, sampleRate);
         this.windowSeconds = Math.min(tracker.halfWindowSeconds() * 1.3, 0.42 * tracker.periodSeconds() / 2);
         this.numbers =
                 Arrays.stream(tracker.heard()).map(i -> tracker.numbers()[i]).toArray();
@@ -117,8 +115,8 @@ public final class Hearing {
             chosen.tick().unlock().seconds(), chosen.tock().unlock().seconds()
         };
         double[] at = plus(taken.beats, unlock, 1);
-        OptionalDouble ahead =
-                FaintUnlocking.ahead(samples, sampleRate, ofHalf(at, 0), ofHalf(at, 1), taken.liftSeconds());
+        OptionalDouble ahead = FaintUnlocking.ahead(
+                sound.samples(), sound.sampleRate(), ofHalf(at, 0), ofHalf(at, 1), taken.liftSeconds());
         return ahead.isEmpty() ? taken : new Unlocking(chosen.unlockingEarlier(ahead.getAsDouble()), taken.beats);
     }
 
@@ -130,7 +128,7 @@ public final class Hearing {
     }
 
     private BeatTimes.Sound follow(double[] about, boolean chained) {
-        return BeatTimes.Sound.follow(samples, sampleRate, numbers, predicted, about, chained);
+        return BeatTimes.Sound.follow(sound.samples(), sound.sampleRate(), numbers, predicted, about, chained);
     }
 
     private static double[] drops(BeatSounds.Chosen chosen) {
@@ -158,7 +156,7 @@ public final class Hearing {
     private HalfBeat[] halves(double[] at) {
         HalfBeat[] halves = new HalfBeat[2];
         for (int half = 0; half < 2; half++) {
-            halves[half] = HalfBeat.at(samples, sampleRate, ofHalf(at, half), windowSeconds);
+            halves[half] = HalfBeat.at(sound, ofHalf(at, half), windowSeconds);
         }
         return halves;
     }

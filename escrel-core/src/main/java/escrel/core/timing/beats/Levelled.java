@@ -1,6 +1,7 @@
 package escrel.core.timing.beats;
 
 import java.util.Arrays;
+import org.hipparchus.util.KthSelector;
 
 /**
  * A sound made equally loud throughout: a pick-up that slips or a recorder that levels changes the loudness in the midst of a
@@ -8,6 +9,7 @@ import java.util.Arrays;
  * the median of the energy shows, since beats take up less than half of the time.
  */
 public final class Levelled {
+    private static final KthSelector MEDIAN = new KthSelector();
     private static final int STRIDE = 3;
     // holds two beats of the slowest movement
     private static final double WINDOW_SECONDS = 0.6;
@@ -60,8 +62,7 @@ public final class Levelled {
             for (int b = 0; b < part.length; b++) {
                 part[b] = energy[i * hop + b * STRIDE];
             }
-            Arrays.sort(part);
-            quiet[i] = part[part.length / 2];
+            quiet[i] = MEDIAN.select(part, null, part.length / 2);
         }
         return quiet;
     }

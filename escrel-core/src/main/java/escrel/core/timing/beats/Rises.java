@@ -1,9 +1,11 @@
 package escrel.core.timing.beats;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Finds where sounds begin in the beats of one kind. Not how loud a rise is decides, but whether it comes back: each
@@ -20,14 +22,21 @@ final class Rises {
 
     private final Stack stack;
     private final int hop;
-    private final double[][] prefix;
+    private final Energies sound;
+    private final int[] begins;
+    private final double[] factors;
     private final List<Profile> profiles = new ArrayList<>();
     private final List<Rise> rises = new ArrayList<>();
 
-    private Rises(float[] samples, double[] times, double[] weights, Stack stack) {
+    private Rises(Energies sound, double[] times, double[] weights, Stack stack) {
         this.stack = stack;
         this.hop = Math.max(1, (int) Math.round(HOP_SECONDS * stack.sampleRate()));
-        this.prefix = prefix(samples, times, weights, stack, hop);
+        this.sound = sound;
+        int[] inside = IntStream.range(0, times.length)
+                .filter(k -> sound.holds(begin(times[k]), stack.energy().length))
+                .toArray();
+        this.begins = Arrays.stream(inside).map(k -> begin(times[k])).toArray();
+        this.factors = Arrays.stream(inside).mapToDouble(k -> weights[k]).toArray();
         for (double seconds : COMPARE_SECONDS) {
             Profile profile = new Profile(Math.max(2, (int) Math.round(seconds * stack.sampleRate() / hop)));
             for (Rise rise : profile.certain()) {
@@ -41,8 +50,8 @@ final class Rises {
     }
 
     /** Looks through beats at these times, stacked before. */
-    static Rises in(float[] samples, double[] times, double[] weights, Stack stack) {
-        return new Rises(samples, times, weights, stack);
+    static Rises in(Energies sound, double[] times, double[] weights, Stack stack) {
+        return new Rises(sound, times, weights, stack);
     }
 
     /** All certain rises, in order of time. */
@@ -55,26 +64,9 @@ final class Rises {
         return profiles.get(0).near(seconds, reachSeconds);
     }
 
-    /** For each beat within the recording, energies summed up from the beginning of the stack on, hop by hop. */
-    private static double[][] prefix(float[] samples, double[] times, double[] weights, Stack stack, int hop) {
-        int length = stack.energy().length;
-        int hops = length / hop;
-        List<double[]> all = new ArrayList<>(times.length);
-        for (int k = 0; k < times.length; k++) {
-            int at = (int) Math.round((times[k] - stack.beforeSeconds()) * stack.sampleRate());
-            if (at >= 0 && at + length <= samples.length) {
-                double[] sums = new double[hops + 1];
-                double sum = 0;
-                for (int h = 0; h < hops; h++) {
-                    for (int end = at + hop; at < end; at++) {
-                        sum += weights[k] * samples[at] * samples[at];
-                    }
-                    sums[h + 1] = sum;
-                }
-                all.add(sums);
-            }
-        }
-        return all.toArray(double[][]::new);
+    /** The sample at which the stack begins in a beat. */
+    private int begin(double time) {
+        return (int) Math.round((time - stack.beforeSeconds()) * stack.sampleRate());
     }
 
     /** Rises at every place, for one width of comparing; widths and places are counted in hops. */
@@ -149,12 +141,11 @@ final class Rises {
 
         /** Mean difference in standard errors of the mean; single large ones are cut down first. */
         private double certainty(int h) {
-            int n = prefix.length;
+            int n = begins.length;
             double[] difference = new double[n];
             double size = 0;
             for (int k = 0; k < n; k++) {
-                double[] sums = prefix[k];
-                difference[k] = sums[h + window] - 2 * sums[h] + sums[h - window];
+                difference[k] = factors[k] * sound.rise(begins[k] + h * hop, window * hop);
                 size += Math.abs(difference[k]) / n;
             }
             double sum = 0;

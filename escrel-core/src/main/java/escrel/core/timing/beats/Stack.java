@@ -1,7 +1,5 @@
 package escrel.core.timing.beats;
 
-import org.jspecify.annotations.Nullable;
-
 /**
  * Many beats laid over each other: the mean energy around their times, sample by sample. What is not part of the beat
  * averages out; a knock in one beat is cut down to a few times the mean.
@@ -26,39 +24,50 @@ public record Stack(double[] energy, double beforeSeconds, double sampleRate) {
             double afterSeconds) {
         int length = (int) Math.round((beforeSeconds + afterSeconds) * sampleRate);
         double[] mean = new double[length];
-        int used = sum(samples, sampleRate, times, weights, beforeSeconds, mean, null);
-        scale(mean, used);
+        int used = 0;
+        for (int k = 0; k < times.length; k++) {
+            int from = begin(times[k], beforeSeconds, sampleRate);
+            if (from >= 0 && from + length <= samples.length) {
+                used++;
+                add(samples, from, weights[k], mean);
+            }
+        }
+        scale(mean, 1.0 / Math.max(1, used));
+        double[] limit = smooth(mean, 9);
+        scale(limit, KNOCK);
         double[] clipped = new double[length];
-        used = sum(samples, sampleRate, times, weights, beforeSeconds, clipped, smooth(mean, 9));
-        scale(clipped, used);
+        for (int k = 0; k < times.length; k++) {
+            int from = begin(times[k], beforeSeconds, sampleRate);
+            if (from >= 0 && from + length <= samples.length) {
+                addUpTo(samples, from, weights[k], limit, clipped);
+            }
+        }
+        scale(clipped, 1.0 / Math.max(1, used));
         return new Stack(clipped, beforeSeconds, sampleRate);
     }
 
-    private static int sum(
-            float[] samples,
-            double sampleRate,
-            double[] times,
-            double[] weights,
-            double beforeSeconds,
-            double[] into,
-            double @Nullable [] limit) {
-        int used = 0;
-        for (int k = 0; k < times.length; k++) {
-            int from = (int) Math.round((times[k] - beforeSeconds) * sampleRate);
-            if (from >= 0 && from + into.length <= samples.length) {
-                used++;
-                for (int i = 0; i < into.length; i++) {
-                    double e = weights[k] * samples[from + i] * samples[from + i];
-                    into[i] += limit == null ? e : Math.min(e, KNOCK * limit[i]);
-                }
-            }
-        }
-        return used;
+    private static int begin(double time, double beforeSeconds, double sampleRate) {
+        return (int) Math.round((time - beforeSeconds) * sampleRate);
     }
 
-    private static void scale(double[] values, int used) {
+    private static void add(float[] samples, int from, double weight, double[] into) {
+        for (int i = 0; i < into.length; i++) {
+            double x = samples[from + i];
+            into[i] += weight * x * x;
+        }
+    }
+
+    private static void addUpTo(float[] samples, int from, double weight, double[] limit, double[] into) {
+        for (int i = 0; i < into.length; i++) {
+            double x = samples[from + i];
+            double e = weight * x * x;
+            into[i] += e < limit[i] ? e : limit[i];
+        }
+    }
+
+    private static void scale(double[] values, double factor) {
         for (int i = 0; i < values.length; i++) {
-            values[i] /= Math.max(1, used);
+            values[i] *= factor;
         }
     }
 

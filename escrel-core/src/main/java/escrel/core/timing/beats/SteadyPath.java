@@ -1,5 +1,7 @@
 package escrel.core.timing.beats;
 
+import java.util.Arrays;
+
 /**
  * The most likely course of a shift from beat to beat: each beat says how likely every shift is, and neighbours seldom differ
  * by much. How much they may differ is not known beforehand; of several steadinesses the one is taken under which all beats
@@ -9,8 +11,6 @@ package escrel.core.timing.beats;
 final class SteadyPath {
     /** A beat may lie anywhere after a jump: sound that was lost, a knock. It costs as much as 5 standard steps. */
     private static final double JUMP = 12.5;
-
-    private static final double WIDEST_STEPS = 4;
 
     private SteadyPath() {}
 
@@ -44,30 +44,42 @@ final class SteadyPath {
             int places = like[0].length;
             from = new int[beats][places];
             double[] sum = like[0].clone();
+            double[] next = new double[places];
             for (int k = 1; k < beats; k++) {
                 double wide = step * Math.sqrt(Math.max(1, gaps[k]));
-                int reach = (int) Math.min(places, Math.ceil(WIDEST_STEPS * wide));
+                spread(sum, next, from[k], wide);
                 double norm = Math.log(wide);
-                int top = top(sum);
-                double[] next = new double[places];
                 for (int p = 0; p < places; p++) {
-                    double best = sum[top] - JUMP;
-                    int origin = top;
-                    for (int q = Math.max(0, p - reach); q <= Math.min(places - 1, p + reach); q++) {
-                        double u = (p - q) / wide;
-                        double value = sum[q] - u * u / 2;
-                        if (value > best) {
-                            best = value;
-                            origin = q;
-                        }
-                    }
-                    next[p] = best - norm + like[k][p];
-                    from[k][p] = origin;
+                    next[p] += like[k][p] - norm;
                 }
+                double[] free = sum;
                 sum = next;
+                next = free;
             }
             last = top(sum);
             likelihood = sum[last];
+        }
+
+        /** What each place is worth reached from the best one, and which that is. Only what is worth more than a jump is tried. */
+        private static void spread(double[] sum, double[] next, int[] origin, double wide) {
+            int top = top(sum);
+            double jumped = sum[top] - JUMP;
+            Arrays.fill(next, jumped);
+            Arrays.fill(origin, top);
+            double curve = 1 / (2 * wide * wide);
+            for (int q = 0; q < sum.length; q++) {
+                if (sum[q] > jumped) {
+                    int reach = (int) (wide * Math.sqrt(2 * (sum[q] - jumped)));
+                    int end = Math.min(sum.length - 1, q + reach);
+                    for (int p = Math.max(0, q - reach); p <= end; p++) {
+                        double value = sum[q] - (p - q) * (p - q) * curve;
+                        if (value > next[p]) {
+                            next[p] = value;
+                            origin[p] = q;
+                        }
+                    }
+                }
+            }
         }
 
         int[] places() {

@@ -85,14 +85,19 @@ class RecordingsTest {
         Sound sound = sound(truth.file());
         SoundReading as = analyser.analyse(sound);
 
-        SoundReading softer = analyser.analyse(Sounds.times(sound, 0.05f));
+        for (float gain : new float[] {0.05f, 0.37f, 0.9f}) {
+            SoundReading softer = analyser.analyse(Sounds.times(sound, gain));
+            // the last bit of a sample may bring one beat in or out, which is far less than what noise does to all of
+            // them
+            assertThat(softer.rateSecondsPerDay().value())
+                    .isCloseTo(
+                            as.rateSecondsPerDay().value(),
+                            within(as.rateSecondsPerDay().doubt() / 2));
+            assertThat(softer.amplitudeDegrees().value())
+                    .isCloseTo(as.amplitudeDegrees().value(), within(0.3));
+        }
         SoundReading later = analyser.analyse(Sounds.from(sound, 1.37));
 
-        assertThat(softer.rateSecondsPerDay().value())
-                .isCloseTo(as.rateSecondsPerDay().value(), within(0.01));
-        assertThat(softer.amplitudeDegrees().value())
-                // twenty times softer there are twenty times fewer steps in a file, but not in memory: nearly the same
-                .isCloseTo(as.amplitudeDegrees().value(), within(0.3));
         // a tenth less sound: within the scatter that the truth itself has over the shorter stretch
         assertThat(later.rateSecondsPerDay().value()).isCloseTo(truth.rate(), within(0.6));
         assertThat(later.amplitudeDegrees().value()).isCloseTo(truth.amplitude(), within(3.0));

@@ -41,7 +41,7 @@ class RisesTest {
         double[] alike = new double[BEATS];
         Arrays.fill(alike, 1);
         Stack stack = Stack.of(samples, RATE, times(), alike, HALF_WINDOW, HALF_WINDOW);
-        return Rises.in(samples, times(), alike, stack);
+        return Rises.in(new Energies(samples, RATE), times(), alike, stack);
     }
 
     @ParameterizedTest
