@@ -43,13 +43,6 @@ final class AtTheDesk {
     private static final int SHORT_SPRING = 4;
     private static final int LADYS = 9;
 
-    /**
-     * Six positions of a watch in a condition.
-     *
-     * @param seed of the simulated sound
-     */
-    record Taking(String calibre, Condition condition, long seed) {}
-
     static final Taking MAGNETISED =
             new Taking("cv-24", new Condition(228, 34, 5, 96, 4, 90, 40, 7.2, 22, 0.04), 20_000);
     static final Taking FREED = new Taking("cv-24", new Condition(231, 33, 4, -11, 3, 90, 40, 7.2, 4, 0.04), 20_100);

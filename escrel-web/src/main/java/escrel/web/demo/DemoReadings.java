@@ -43,13 +43,19 @@ final class DemoReadings {
 
     private DemoReadings() {}
 
-    static List<ReadingTaken> take(
-            CalibreSheet sheet, Condition condition, ReadingState state, Fitted fitted, long seed) {
-        // positions are independent, and two cores halve the wait at the first start
+    /** All positions of a cased watch. */
+    static List<ReadingTaken> take(CalibreSheet sheet, Taking taking, ReadingState state) {
+        // positions are independent, and two cores halve the wait where they are not kept
         return Arrays.stream(Position.values())
                 .parallel()
-                .map(p -> new ReadingTaken(state, fitted, Wound.FULL, kept(sheet, condition, p, seed)))
+                .map(p -> new ReadingTaken(
+                        state, Fitted.CASED, Wound.FULL, kept(sheet, taking.condition(), p, taking.seed())))
                 .toList();
+    }
+
+    /** Whether a reading was worked out when the project was built, so that a start need not. */
+    static boolean isKept(CalibreSheet sheet, Taking taking, Position position) {
+        return KEPT.containsKey(key(sheet, taking.seed(), position));
     }
 
     /** The reading as it was worked out when the project was built, or worked out now; a test compares the two. */

@@ -15,7 +15,6 @@ import escrel.core.service.PhotoAdded;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
 import escrel.core.service.WorkAgreed;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
@@ -33,6 +32,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
@@ -50,6 +50,14 @@ class DemoWorkshop implements ApplicationRunner {
     private static final int POCKET_WATCH = 1;
     private static final int HARBOUR_MASTER = 5;
     private static final int QUAY_WATCH = 8;
+
+    private static final Taking POCKET_WORN =
+            new Taking("l-43", new Condition(186, 34, 9, -46, 6, 260, 210, 6.2, 24, 0.07), 100);
+    private static final Taking POCKET_SERVED =
+            new Taking("l-43", new Condition(272, 30, 3, 5, -2, 120, 210, 1.1, 0.4, 0.03), 200);
+    private static final Taking HARBOUR_TIRED =
+            new Taking("cv-12", new Condition(214, 38, 6, -22, 4, 150, 60, 3.9, 6, 0.05), 500);
+    static final List<Taking> ALL = List.of(POCKET_WORN, POCKET_SERVED, HARBOUR_TIRED);
 
     private final JobMapper jobs;
     private final Workshop workshop;
@@ -129,8 +137,6 @@ class DemoWorkshop implements ApplicationRunner {
 
     /** Finished last week: it ran for an hour and stopped; a worn third-wheel hole was bushed. */
     private void pocketWatch(CalibreSheet l43) {
-        Condition worn = new Condition(186, 34, 9, -46, 6, 260, 210, 6.2, 24, 0.07);
-        Condition served = new Condition(272, 30, 3, 5, -2, 120, 210, 1.1, 0.4, 0.03);
         Story story = new Story(l43, daysAgo(31))
                 .then(new Arrival(
                         "Lanthorn lamp-room pocket watch",
@@ -146,8 +152,7 @@ class DemoWorkshop implements ApplicationRunner {
                                 + " marks."))
                 .then(new PhotoAdded(1, null, "As it arrived (drawn stand-in)"))
                 .then(new CalibreBound("l-43", 1));
-        DemoReadings.take(l43, worn, ReadingState.AS_RECEIVED, Fitted.CASED, 100)
-                .forEach(story::then);
+        DemoReadings.take(l43, POCKET_WORN, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(2))
                 .strip(Map.of(
                         "third-wheel",
@@ -183,8 +188,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .later(Duration.ofDays(1))
                 .climb(code -> true, Story::noReading)
                 .later(Duration.ofDays(1));
-        DemoReadings.take(l43, served, ReadingState.FINAL_CASED, Fitted.CASED, 200)
-                .forEach(story::then);
+        DemoReadings.take(l43, POCKET_SERVED, ReadingState.FINAL_CASED).forEach(story::then);
         story.later(Duration.ofDays(2))
                 .then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
@@ -194,7 +198,6 @@ class DemoWorkshop implements ApplicationRunner {
 
     /** An interim crown wheel is in; the third wheel is away for cutting. */
     private void harbourMaster(CalibreSheet cv12) {
-        Condition tired = new Condition(214, 38, 6, -22, 4, 150, 60, 3.9, 6, 0.05);
         Story story = new Story(cv12, daysAgo(12))
                 .then(new Arrival(
                         "Tidewell harbour-master's",
@@ -208,8 +211,7 @@ class DemoWorkshop implements ApplicationRunner {
                         "Case 20817, movement 20817: they agree."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-12", 1));
-        DemoReadings.take(cv12, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 500)
-                .forEach(story::then);
+        DemoReadings.take(cv12, HARBOUR_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(1))
                 .strip(Map.of(
                         "crown-wheel",

@@ -10,7 +10,6 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
 import java.time.Duration;
@@ -94,7 +93,7 @@ final class FinishedServices {
                         "Worn as a tool is; crystal scratched.",
                         ""))
                 .then(new CalibreBound(sheet.id(), 1));
-        DemoReadings.take(sheet, before(random), ReadingState.AS_RECEIVED, Fitted.CASED, past.job() * 100L)
+        DemoReadings.take(sheet, new Taking(sheet.id(), before(random), past.job() * 100L), ReadingState.AS_RECEIVED)
                 .forEach(story::then);
         story.later(Duration.ofDays(3 + random.nextInt(9)))
                 .strip(Map.of(
@@ -107,7 +106,8 @@ final class FinishedServices {
                 .later(Duration.ofDays(1))
                 .climbAll()
                 .later(Duration.ofDays(1));
-        DemoReadings.take(sheet, after(random), ReadingState.FINAL_CASED, Fitted.CASED, past.job() * 100L + 50)
+        DemoReadings.take(
+                        sheet, new Taking(sheet.id(), after(random), past.job() * 100L + 50), ReadingState.FINAL_CASED)
                 .forEach(story::then);
         return story.later(Duration.ofDays(1)).then(new HandedOver("by the mail boat"));
     }

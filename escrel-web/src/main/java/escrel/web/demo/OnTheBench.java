@@ -18,13 +18,13 @@ import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
 import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownState;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 
 /** Jobs of the demo that stand open: the lamp-timer half way down, the alarm that waits, an automatic to be stripped. */
@@ -32,6 +32,12 @@ final class OnTheBench {
     private static final int LAMP_TIMER = 3;
     private static final int ALARM = 6;
     private static final int PILOTS = 22;
+
+    private static final Taking LAMP_TIMER_TIRED =
+            new Taking("cv-33", new Condition(218, 36, 5, 14, 3, 90, 80, 2.6, 5, 0.05), 300);
+    private static final Taking PILOTS_TIRED =
+            new Taking("cv-24", new Condition(226, 33, 4, -12, 3, 110, 200, 2.1, 5, 0.05), 2200);
+    static final List<Taking> ALL = List.of(LAMP_TIMER_TIRED, PILOTS_TIRED);
 
     private final Workshop workshop;
     private final Photos photos;
@@ -55,7 +61,6 @@ final class OnTheBench {
 
     /** Half way down: the column wheel with its left-hand screw is next. */
     private void lampTimer(CalibreSheet cv33) {
-        Condition tired = new Condition(218, 36, 5, 14, 3, 90, 80, 2.6, 5, 0.05);
         Story story = new Story(cv33, daysAgo(4), LAMP_TIMER)
                 .then(new Arrival(
                         "Skarholt lamp-timer",
@@ -69,8 +74,7 @@ final class OnTheBench {
                         "Movement 3108; a date of an earlier repairer scratched inside the back."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-33", 1));
-        DemoReadings.take(cv33, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 300)
-                .forEach(story::then);
+        DemoReadings.take(cv33, LAMP_TIMER_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(3));
         story.stripUntil(
                 "chrono-bridge",
@@ -128,7 +132,6 @@ final class OnTheBench {
 
     /** Read and waiting: nothing is off yet. */
     private void pilots(CalibreSheet cv24) {
-        Condition tired = new Condition(226, 33, 4, -12, 3, 110, 200, 2.1, 5, 0.05);
         Story story = new Story(cv24, daysAgo(1), PILOTS)
                 .then(new Arrival(
                         "Tidewell pilot's automatic",
@@ -142,8 +145,7 @@ final class OnTheBench {
                         "Movement 70244."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-24", 1));
-        DemoReadings.take(cv24, tired, ReadingState.AS_RECEIVED, Fitted.CASED, 2200)
-                .forEach(story::then);
+        DemoReadings.take(cv24, PILOTS_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         workshop.keep(PILOTS, daysAgo(1), story.steps());
     }
 }

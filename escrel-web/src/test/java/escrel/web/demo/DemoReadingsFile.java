@@ -9,15 +9,17 @@ import escrel.web.storage.SheetJson;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /**
- * Works the readings of the finished services out anew and writes them to {@code demo/readings.json}. Not part of the
- * test run: {@code -Dtest=DemoReadingsFile} when simulator, analysis or those services change; {@code DemoTest} says
+ * Works the readings of the demo out anew and writes them to {@code demo/readings.json}. Not part of the
+ * test run: {@code -Dtest=DemoReadingsFile} when simulator, analysis or the stories change; {@code DemoTest} says
  * when that is due.
  */
 class DemoReadingsFile {
@@ -25,31 +27,32 @@ class DemoReadingsFile {
         return SheetJson.read(Files.readString(Path.of("src/main/resources/demo/calibres/" + id + ".json")));
     }
 
-    /** The conditions of a past service: before, then after, as its story draws them. */
-    static Condition[] conditions(FinishedServices.Past past) {
+    /** A past service, before and after, as its story draws its conditions. */
+    static List<Taking> takings(FinishedServices.Past past) {
         Random random = new Random(past.job());
         Condition before = FinishedServices.before(random);
         random.nextInt(9);
         random.nextInt(6);
-        return new Condition[] {before, FinishedServices.after(random)};
+        return List.of(
+                new Taking(past.calibre(), before, past.job() * 100L),
+                new Taking(past.calibre(), FinishedServices.after(random), past.job() * 100L + 50));
+    }
+
+    /** All that is taken when the demo is filled. */
+    static List<Taking> all() {
+        return Stream.of(
+                        FinishedServices.ALL.stream().flatMap(p -> takings(p).stream()),
+                        AtTheDesk.ALL.stream(),
+                        OnTheBench.ALL.stream(),
+                        DemoWorkshop.ALL.stream())
+                .flatMap(s -> s)
+                .toList();
     }
 
     @Test
     void writeThemAnew() throws IOException {
         Map<String, Reading> all = new TreeMap<>();
-        for (FinishedServices.Past past : FinishedServices.ALL) {
-            CalibreSheet sheet = sheet(past.calibre());
-            Condition[] conditions = conditions(past);
-            for (Position position : Position.values()) {
-                for (int i = 0; i < 2; i++) {
-                    long seed = past.job() * 100L + 50 * i;
-                    all.put(
-                            DemoReadings.key(sheet, seed, position),
-                            DemoReadings.reading(sheet, conditions[i], position, seed));
-                }
-            }
-        }
-        for (AtTheDesk.Taking taking : AtTheDesk.ALL) {
+        for (Taking taking : all()) {
             CalibreSheet sheet = sheet(taking.calibre());
             for (Position position : Position.values()) {
                 all.put(

@@ -193,8 +193,8 @@ class DemoTest {
         for (int i : new int[] {0, 1, 3}) {
             FinishedServices.Past past = FinishedServices.ALL.get(i);
             CalibreSheet sheet = BenchHand.demoSheet(past.calibre());
-            Reading anew = DemoReadings.reading(
-                    sheet, DemoReadingsFile.conditions(past)[1], Position.DIAL_UP, past.job() * 100L + 50);
+            Taking after = DemoReadingsFile.takings(past).get(1);
+            Reading anew = DemoReadings.reading(sheet, after.condition(), Position.DIAL_UP, after.seed());
             ReadingTaken kept = server.bean(Workshop.class)
                     .load(past.job())
                     .history()
@@ -203,6 +203,16 @@ class DemoTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(kept.reading()).isEqualTo(anew);
+        }
+    }
+
+    @Test
+    void aStartWorksNoReadingOutAnew() throws IOException {
+        for (Taking taking : DemoReadingsFile.all()) {
+            CalibreSheet sheet = DemoReadingsFile.sheet(taking.calibre());
+            assertThat(Position.values())
+                    .as("%s", taking)
+                    .allMatch(position -> DemoReadings.isKept(sheet, taking, position));
         }
     }
 
