@@ -18,7 +18,8 @@ public final class RobustLine {
     private static final double MAD_TO_SIGMA = 1.4826;
     private static final int NEIGHBOURS = 8;
     private static final int MOST_STEPS = 6;
-    private static final double LEAST_STEP_SECONDS = 0.0003;
+    // what is lost is a buffer of a recorder, 64 samples at 96 kHz at the least; less is a rate that wanders
+    private static final double LEAST_STEP_SECONDS = 0.00065;
     private static final double STEP_SIGMAS = 7;
     private static final double CALM = 0.15;
     private static final int BLOCKS = 12;
@@ -30,15 +31,23 @@ public final class RobustLine {
     private final boolean[] kept;
     private final double sigma;
     private final List<Step> steps;
+    private final double spread;
 
     private RobustLine(
-            double slope, double[] intercept, double[] residuals, boolean[] kept, double sigma, List<Step> steps) {
+            double slope,
+            double[] intercept,
+            double[] residuals,
+            boolean[] kept,
+            double sigma,
+            List<Step> steps,
+            double spread) {
         this.slope = slope;
         this.intercept = intercept;
         this.residuals = residuals;
         this.kept = kept;
         this.sigma = sigma;
         this.steps = steps;
+        this.spread = spread;
     }
 
     /**
@@ -62,8 +71,8 @@ public final class RobustLine {
         Fit fit = biweight(numbers, times, parts, 1, weight);
         double scatter = differences(fit.residuals);
         while (begins.size() < MOST_STEPS) {
-            int step = step(fit.residuals, Math.max(LEAST_STEP_SECONDS, STEP_SIGMAS * scatter));
-            if (step < 0 || begins.contains(step)) {
+            int step = step(fit.residuals, Math.max(LEAST_STEP_SECONDS, STEP_SIGMAS * scatter), begins);
+            if (step < 0) {
                 break;
             }
             begins.add(step);
@@ -91,7 +100,22 @@ public final class RobustLine {
                 .sorted()
                 .map(b -> new Step(b, fit.intercept[2 * parts[b]] - fit.intercept[2 * (parts[b] - 1)]))
                 .toList();
-        return new RobustLine(fit.slope, Arrays.copyOf(fit.intercept, 2), fit.residuals, kept, sigma, steps);
+        int longest = longest(parts, kept, begins.size() + 1);
+        double[] intercept = Arrays.copyOfRange(fit.intercept, 2 * longest, 2 * longest + 2);
+        return new RobustLine(fit.slope, intercept, fit.residuals, kept, sigma, steps, fit.spread);
+    }
+
+    /** The part with the most times that count: it speaks for tick and tock, which a few beats before a step cannot. */
+    private static int longest(int[] parts, boolean[] kept, int count) {
+        int[] sizes = new int[count];
+        for (int i = 0; i < parts.length; i++) {
+            sizes[parts[i]] += kept[i] ? 1 : 0;
+        }
+        int longest = 0;
+        for (int part = 1; part < count; part++) {
+            longest = sizes[part] > sizes[longest] ? part : longest;
+        }
+        return longest;
     }
 
     private static double[] ones(double[] times) {
@@ -109,9 +133,10 @@ public final class RobustLine {
 
     /**
      * The first time after the largest sudden change above a limit; −1 when there is none. What comes before and after is
-     * each on a line of its own, so that a wandering is no change.
+     * each on a line of its own, so that a wandering is no change. A step known already is not found again: while another is
+     * still in one of its sides, the line through that side leaves a change there too.
      */
-    private static int step(double[] residuals, double limit) {
+    private static int step(double[] residuals, double limit, List<Integer> known) {
         int best = -1;
         double largest = limit;
         int length = residuals.length;
@@ -125,7 +150,7 @@ public final class RobustLine {
             RunningLine.Part after = ending[i + NEIGHBOURS];
             double change = Math.abs(after.at(i - 0.5) - before.at(i - 0.5));
             // only where both sides are calm enough for it to be seen
-            if (change > largest && Math.max(before.scatter(), after.scatter()) < CALM * change) {
+            if (change > largest && Math.max(before.scatter(), after.scatter()) < CALM * change && !isNear(i, known)) {
                 largest = change;
                 best = i;
             }
@@ -133,7 +158,12 @@ public final class RobustLine {
         return best;
     }
 
-    private record Fit(double slope, double[] intercept, double[] residuals) {}
+    private static boolean isNear(int i, List<Integer> known) {
+        return known.stream().anyMatch(k -> Math.abs(k - i) < NEIGHBOURS / 2);
+    }
+
+    /** @param spread of the numbers about the means of their groups: sum of squares */
+    private record Fit(double slope, double[] intercept, double[] residuals, double spread) {}
 
     private static Fit biweight(int[] numbers, double[] times, int[] parts, int count, double[] weight) {
         Fit fit = leastSquares(numbers, times, parts, count, weight);
@@ -190,7 +220,7 @@ public final class RobustLine {
         for (int i = 0; i < times.length; i++) {
             residuals[i] = times[i] - intercept[2 * parts[i] + (numbers[i] & 1)] - slope * numbers[i];
         }
-        return new Fit(slope, intercept, residuals);
+        return new Fit(slope, intercept, residuals, xx);
     }
 
     /** Seconds from one beat to the next. */
@@ -198,12 +228,12 @@ public final class RobustLine {
         return slope;
     }
 
-    /** Where the line of ticks (0) or tocks (1) starts, in seconds. */
+    /** Where the line of ticks (0) or tocks (1) starts, in seconds; where sound was lost, that through its longest part. */
     public double intercept(int half) {
         return intercept[half];
     }
 
-    /** The line's time for a beat before any step. */
+    /** The line's time for a beat; where sound was lost, as if all beats lay like those of the longest part. */
     public double at(int number) {
         return intercept[number & 1] + slope * number;
     }
@@ -219,8 +249,8 @@ public final class RobustLine {
     }
 
     /**
-     * Standard error of the slope, in the unit of the times: M2's {@code σ √12 / N^1.5} for evenly spaced beats, where σ is
-     * the larger of the scatter of single beats and what the means of blocks of neighbours scatter by, since what errs alike
+     * Standard error of the slope, in the unit of the times: {@code σ / √Σ(n − mean)²}, the mean being that of each piece between
+     * steps, which is M2's {@code σ √12 / N^1.5} for evenly spaced beats in one piece. σ is the larger of the scatter of single beats and what the means of blocks of neighbours scatter by, since what errs alike
      * over many beats, an escape wheel out of true or a rate that wanders, does not average out as single beats do.
      */
     public double slopeError() {
@@ -246,7 +276,7 @@ public final class RobustLine {
         }
         // a line takes two degrees of freedom from the blocks
         double byBlocks = blocks > 3 ? Math.sqrt(squares / (blocks - 2)) : 0;
-        return Math.max(sigma, byBlocks) * Math.sqrt(12) / Math.pow(Math.max(2, count), 1.5);
+        return Math.max(sigma, byBlocks) / Math.sqrt(Math.max(0.5, spread));
     }
 
     /** Whether a time lies too far off to count. */

@@ -152,4 +152,62 @@ class RobustLineTest {
         double independent = 20e-6 * Math.sqrt(12) / Math.pow(BEATS, 1.5);
         assertThat(RobustLine.fit(numbers, times).slopeError()).isGreaterThan(3 * independent);
     }
+
+    @Test
+    void aFewBeatsBeforeAStepDoNotSpeakForTickAndTockOfAll() {
+        beats(0.0003);
+        Random random = new Random(11);
+        for (int i = 0; i < BEATS; i++) {
+            times[i] += 10e-6 * random.nextGaussian();
+            // a knock at the beginning: ticks early, tocks late, all before a jump
+            times[i] += i < 6 ? ((i & 1) == 1 ? 0.010 : 0.003) : 0;
+        }
+
+        RobustLine line = RobustLine.fit(numbers, times);
+
+        assertThat(line.intercept(1) - line.intercept(0)).isCloseTo(0.0003, within(20e-6));
+    }
+
+    @Test
+    void twoLossesSoonAfterEachOtherAreTwoSteps() {
+        beats(-0.0013);
+        Random random = new Random(12);
+        for (int i = 0; i < BEATS; i++) {
+            times[i] += 15e-6 * random.nextGaussian() - (i >= 47 ? 0.0036 : 0) - (i >= 59 ? 0.0040 : 0);
+        }
+        // the beats in which sound was lost are misheard themselves
+        times[58] -= 0.0026;
+        times[59] += 0.0004;
+
+        RobustLine line = RobustLine.fit(numbers, times);
+
+        assertThat(line.steps()).hasSize(2);
+        assertThat(line.steps().get(0).index()).isBetween(46, 48);
+        assertThat(line.steps().get(1).index()).isBetween(58, 60);
+        assertThat(line.steps().get(0).seconds()).isCloseTo(-0.0036, within(30e-6));
+        assertThat(line.steps().get(1).seconds()).isCloseTo(-0.0040, within(30e-6));
+        assertThat(line.slope()).isCloseTo(BEAT, within(1e-6));
+    }
+
+    @Test
+    void itsErrorKnowsThatPiecesBetweenStepsAreShort() {
+        Random random = new Random(13);
+        double squares = 0;
+        double stated = 0;
+        int rounds = 200;
+        for (int round = 0; round < rounds; round++) {
+            beats(0);
+            for (int i = 0; i < BEATS; i++) {
+                times[i] += 30e-6 * random.nextGaussian() - (i >= 40 ? 0.004 : 0) - (i >= 80 ? 0.003 : 0);
+            }
+            RobustLine line = RobustLine.fit(numbers, times);
+            squares += Math.pow(line.slope() - BEAT, 2) / rounds;
+            stated += line.slopeError() / rounds;
+        }
+
+        // least squares over three pieces of 40 beats: σ √12 / √(3 · 40³)
+        double expected = 30e-6 * Math.sqrt(12) / Math.sqrt(3 * Math.pow(40, 3));
+        assertThat(Math.sqrt(squares)).isCloseTo(expected, within(0.15 * expected));
+        assertThat(stated).isCloseTo(expected, within(0.25 * expected));
+    }
 }
