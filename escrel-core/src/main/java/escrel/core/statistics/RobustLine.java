@@ -3,6 +3,7 @@ package escrel.core.statistics;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A straight line through beat times, one slope with an intercept of their own for tick and tock, which takes no notice
@@ -24,6 +25,9 @@ public final class RobustLine {
     private static final double CALM = 0.15;
     private static final int BLOCKS = 12;
     private static final int LEAST_BLOCK = 8;
+    // independent beats give blocks that scatter by no more than this in 95 of 100: the root of χ² of ten degrees of
+    // freedom
+    private static final double BY_CHANCE = 1.35;
 
     private final double slope;
     private final double[] intercept;
@@ -250,33 +254,33 @@ public final class RobustLine {
 
     /**
      * Standard error of the slope, in the unit of the times: {@code σ / √Σ(n − mean)²}, the mean being that of each piece between
-     * steps, which is M2's {@code σ √12 / N^1.5} for evenly spaced beats in one piece. σ is the larger of the scatter of single beats and what the means of blocks of neighbours scatter by, since what errs alike
-     * over many beats, an escape wheel out of true or a rate that wanders, does not average out as single beats do.
+     * steps, which is M2's {@code σ √12 / N^1.5} for evenly spaced beats in one piece. σ is what single beats scatter by, or the
+     * means of blocks of neighbours where that is more than chance explains, since what errs alike over many beats, an escape
+     * wheel out of true or a rate that wanders, does not average out as single beats do.
      */
     public double slopeError() {
-        int count = 0;
-        for (boolean k : kept) {
-            count += k ? 1 : 0;
-        }
-        int length = Math.max(LEAST_BLOCK, count / BLOCKS);
+        double[] left = IntStream.range(0, kept.length)
+                .filter(i -> kept[i])
+                .mapToDouble(i -> residuals[i])
+                .toArray();
+        double squares = Arrays.stream(left).map(r -> r * r).sum();
+        double single = Math.sqrt(squares / Math.max(1, left.length - 3 - 2 * steps.size()));
+        double blocks = byBlocks(left);
+        return Math.max(1e-7, blocks > BY_CHANCE * single ? blocks : single) / Math.sqrt(Math.max(0.5, spread));
+    }
+
+    /** What single beats would scatter by if blocks of neighbours were means of independent ones; 0 where there are too few. */
+    private static double byBlocks(double[] left) {
+        int length = Math.max(LEAST_BLOCK, left.length / BLOCKS);
+        int blocks = left.length / length;
         double squares = 0;
-        int blocks = 0;
-        double sum = 0;
-        int inBlock = 0;
-        for (int i = 0; i < kept.length; i++) {
-            if (kept[i]) {
-                sum += residuals[i];
-                if (++inBlock == length) {
-                    squares += sum * sum / length;
-                    blocks++;
-                    sum = 0;
-                    inBlock = 0;
-                }
-            }
+        for (int block = 0; block < blocks; block++) {
+            double sum =
+                    Arrays.stream(left, block * length, (block + 1) * length).sum();
+            squares += sum * sum / length;
         }
         // a line takes two degrees of freedom from the blocks
-        double byBlocks = blocks > 3 ? Math.sqrt(squares / (blocks - 2)) : 0;
-        return Math.max(sigma, byBlocks) / Math.sqrt(Math.max(0.5, spread));
+        return blocks > 3 ? Math.sqrt(squares / (blocks - 2)) : 0;
     }
 
     /** Whether a time lies too far off to count. */

@@ -21,6 +21,9 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
     // measured against trials with known truth: what picking the beginning of a sharp sound adds, and of a faint one
     private static final double SHARP_SECONDS = 18e-6;
     private static final double FAINT_SECONDS = 700e-6;
+    // that tick and tock take equally long settles the beginnings of both: what is left of picking in the length, from
+    // the same trials
+    private static final double SETTLED = 0.8;
 
     static LiftFigures of(BeatTimes times, BeatSounds.Chosen chosen, RobustLine line, int detected) {
         double first = Robust.mean(times.lifts(0));
@@ -31,7 +34,7 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
         double firstError = Math.hypot(unlockError(chosen.tick().unlock()), SHARP_SECONDS);
         double secondError = Math.hypot(unlockError(chosen.tock().unlock()), SHARP_SECONDS);
         double weight = secondError * secondError / (firstError * firstError + secondError * secondError);
-        double picking = firstError * secondError / Math.hypot(firstError, secondError);
+        double picking = SETTLED * firstError * secondError / Math.hypot(firstError, secondError);
         double apart = Math.abs(first - second);
         // tick and tock disagree by more than picking explains: then the disagreement is the better measure of doubt
         double liftError = Math.hypot(Math.max(picking, apart / 2), Robust.standardErrorOfMean(times.lifts()));
