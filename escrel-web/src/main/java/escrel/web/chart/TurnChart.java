@@ -62,33 +62,33 @@ public record TurnChart(
             String bandLabel,
             double leastSpan) {}
 
-    static Figure rate(double low, double high) {
+    static Figure rate(double low, double high, Repeatability hand) {
         return new Figure(
                 "s/d",
                 Reading::rateSecondsPerDay,
-                Repeatability.DEFAULT.rateSecondsPerDay(),
+                hand.rateSecondsPerDay(),
                 low,
                 high,
                 "target %+.0f to %+.0f".formatted(low, high).replace('-', '−'),
                 40);
     }
 
-    static Figure amplitude(double low, double high) {
+    static Figure amplitude(double low, double high, Repeatability hand) {
         return new Figure(
                 "°",
                 Reading::amplitudeDegrees,
-                Repeatability.DEFAULT.amplitudeDegrees(),
+                hand.amplitudeDegrees(),
                 low,
                 high,
                 "healthy lying %.0f to %.0f".formatted(low, high),
                 100);
     }
 
-    static Figure beatError(double high) {
+    static Figure beatError(double high, Repeatability hand) {
         return new Figure(
                 "ms",
                 Reading::beatErrorMillis,
-                Repeatability.DEFAULT.beatErrorMillis(),
+                hand.beatErrorMillis(),
                 0.0,
                 high,
                 "aim up to %.1f".formatted(high),

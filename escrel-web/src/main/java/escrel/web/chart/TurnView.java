@@ -59,23 +59,27 @@ public record TurnView(
      */
     public record Sum(String name, OptionalDouble before, OptionalDouble after, String unit, boolean signed) {}
 
-    /** The turn a service is credited with, or nothing while one of its sides is missing. */
-    public static @Nullable TurnView of(OpenJob job) {
+    /**
+     * The turn a service is credited with, or nothing while one of its sides is missing.
+     *
+     * @param hand how well watches are laid down in this workshop
+     */
+    public static @Nullable TurnView of(OpenJob job, Repeatability hand) {
         Targets targets = targets(job);
-        return Turn.ofService(job.readings(), targets, Repeatability.DEFAULT)
-                .map(turn -> of(job, turn, targets))
+        return Turn.ofService(job.readings(), targets, hand)
+                .map(turn -> of(job, turn, targets, hand))
                 .orElse(null);
     }
 
     /** Any two sets of readings laid side by side, judged by the targets of a job. */
-    public static TurnView between(OpenJob job, ReadingSet before, ReadingSet after) {
+    public static TurnView between(OpenJob job, ReadingSet before, ReadingSet after, Repeatability hand) {
         Targets targets = targets(job);
-        return of(job, Turn.between(before, after, targets, Repeatability.DEFAULT), targets);
+        return of(job, Turn.between(before, after, targets, hand), targets, hand);
     }
 
     /** The comparison itself of any two sets, by the targets of a job. */
-    public static Turn turn(OpenJob job, ReadingSet before, ReadingSet after) {
-        return Turn.between(before, after, targets(job), Repeatability.DEFAULT);
+    public static Turn turn(OpenJob job, ReadingSet before, ReadingSet after, Repeatability hand) {
+        return Turn.between(before, after, targets(job), hand);
     }
 
     private static Targets targets(OpenJob job) {
@@ -83,7 +87,7 @@ public record TurnView(
         return sheet == null ? Targets.of(WatchClass.VINTAGE_NO_SHOCK_SETTING) : Targets.of(sheet);
     }
 
-    private static TurnView of(OpenJob job, Turn turn, Targets targets) {
+    private static TurnView of(OpenJob job, Turn turn, Targets targets, Repeatability hand) {
         PositionFigures before = PositionFigures.of(turn.before());
         PositionFigures after = PositionFigures.of(turn.after());
         return new TurnView(
@@ -93,12 +97,12 @@ public record TurnView(
                 sentences(turn, before, after),
                 turn.lines().stream().map(TurnView::row).toList(),
                 sums(before, after),
-                TurnChart.of(turn, TurnChart.rate(targets.lowRate(), targets.highRate())),
-                TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW)),
-                TurnChart.of(turn, TurnChart.beatError(targets.beatError())),
+                TurnChart.of(turn, TurnChart.rate(targets.lowRate(), targets.highRate(), hand)),
+                TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW, hand)),
+                TurnChart.of(turn, TurnChart.beatError(targets.beatError(), hand)),
                 Rose.of(turn),
                 between(job, turn),
-                notes(turn));
+                notes(turn, hand));
     }
 
     /** What lay between two sets of this job; nothing is said where one is of an earlier service. */
@@ -240,13 +244,13 @@ public record TurnView(
                 : OptionalDouble.empty();
     }
 
-    private static List<String> notes(Turn turn) {
+    private static List<String> notes(Turn turn, Repeatability hand) {
         List<Reading> all = Stream.concat(
                         turn.before().byPosition().values().stream(), turn.after().byPosition().values().stream())
                 .toList();
         List<String> notes = new ArrayList<>();
-        notes.add("Whiskers: two standard errors, with the default repeatability of laying the watch down (1.5 s/d, 4°,"
-                + " 0.1 ms).");
+        notes.add("Whiskers: two standard errors, with the repeatability of laying the watch down: "
+                + HandWords.of(hand) + ".");
         if (all.stream().anyMatch(r -> r.source() == Source.SIMULATED)) {
             notes.add("Simulated readings: made by a simulated movement, not by a watch.");
         }

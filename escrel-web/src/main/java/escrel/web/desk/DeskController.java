@@ -10,6 +10,7 @@ import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
 import escrel.web.format.Show;
 import escrel.web.job.JobHead;
+import escrel.web.job.LaidDown;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.sound.Analysis;
@@ -44,8 +45,10 @@ class DeskController {
     private final DeskSessions sessions;
     private final Devices devices;
     private final Recordings recordings;
+    private final LaidDown laid;
 
-    DeskController(Workshop workshop, DeskSessions sessions, Devices devices, Recordings recordings) {
+    DeskController(Workshop workshop, DeskSessions sessions, Devices devices, Recordings recordings, LaidDown laid) {
+        this.laid = laid;
         this.workshop = workshop;
         this.sessions = sessions;
         this.devices = devices;
@@ -55,8 +58,12 @@ class DeskController {
     /** A listening that was opened. */
     record Opened(String id, boolean calibrated, String clock) {}
 
-    /** A reading that was taken, as its row shows it. */
-    record Row(String position, String rate, String amplitude, String beatError, String source) {}
+    /**
+     * A reading that was taken, as its row shows it.
+     *
+     * @param again why the watch should be laid down once more; empty where it need not
+     */
+    record Row(String position, String rate, String amplitude, String beatError, String source, String again) {}
 
     @GetMapping("/jobs/{number}/desk")
     String desk(
@@ -157,18 +164,19 @@ class DeskController {
         Reading reading = Analysis.reading(heard, position, session.clock, source, recording);
         ReadingTaken step = form.taken(reading);
         workshop.append(number, workshop.load(number).sequence(), step);
-        return row(reading);
+        return row(reading, LayAgain.words(workshop.load(number), position, laid.repeatability()));
     }
 
-    static Row row(@Nullable Reading reading) {
+    static Row row(@Nullable Reading reading, String again) {
         Show show = new Show();
         return reading == null
-                ? new Row("", Show.NOTHING, Show.NOTHING, Show.NOTHING, "")
+                ? new Row("", Show.NOTHING, Show.NOTHING, Show.NOTHING, "", "")
                 : new Row(
                         reading.position().name(),
                         show.rate(reading.rateWithClock()),
                         show.amplitude(reading.amplitudeDegrees()),
                         show.beatError(reading.beatErrorMillis()),
-                        show.source(reading.source()));
+                        show.source(reading.source()),
+                        again);
     }
 }

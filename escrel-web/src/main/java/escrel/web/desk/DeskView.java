@@ -52,7 +52,7 @@ record DeskView(
                         .map(p -> new Row(
                                 p,
                                 DeskController.row(
-                                        set == null ? null : set.in(p).orElse(null))))
+                                        set == null ? null : set.in(p).orElse(null), "")))
                         .toList(),
                 pocket,
                 job.sheet() != null && job.sheet().data().watchClass() == WatchClass.CHRONOGRAPH,

@@ -11,6 +11,8 @@ import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.WavFile;
 import escrel.core.workshop.WorkshopSteps;
+import escrel.web.chart.HandWords;
+import escrel.web.job.LaidDown;
 import escrel.web.sound.Analysis;
 import escrel.web.sound.Devices;
 import escrel.web.storage.WorkshopLogs;
@@ -48,8 +50,10 @@ class DevicesController {
 
     private final Devices devices;
     private final WorkshopLogs log;
+    private final LaidDown laid;
 
-    DevicesController(Devices devices, WorkshopLogs log) {
+    DevicesController(Devices devices, WorkshopLogs log, LaidDown laid) {
+        this.laid = laid;
         this.devices = devices;
         this.log = log;
     }
@@ -57,6 +61,7 @@ class DevicesController {
     @GetMapping("/devices")
     String devices(Model model) {
         model.addAttribute("devices", devices.all());
+        model.addAttribute("hand", HandWords.lines(laid.repeatability()));
         model.addAttribute("acts", acts(log.load().acts()));
         return "devices/devices";
     }

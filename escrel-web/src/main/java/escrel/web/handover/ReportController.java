@@ -7,6 +7,7 @@ import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import escrel.web.format.Show;
 import escrel.web.format.Texts;
+import escrel.web.job.LaidDown;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.media.MediaStore;
@@ -43,9 +44,16 @@ class ReportController {
     private final MediaStore media;
     private final SpringTemplateEngine templates;
     private final Show show;
+    private final LaidDown laid;
 
     ReportController(
-            Workshop workshop, PhotoMapper photos, MediaStore media, SpringTemplateEngine templates, Show show) {
+            Workshop workshop,
+            PhotoMapper photos,
+            MediaStore media,
+            SpringTemplateEngine templates,
+            Show show,
+            LaidDown laid) {
+        this.laid = laid;
         this.media = media;
         this.workshop = workshop;
         this.photos = photos;
@@ -56,7 +64,7 @@ class ReportController {
     @GetMapping("/jobs/{number}/report")
     String page(@PathVariable int number, Model model) {
         OpenJob job = workshop.load(number);
-        model.addAttribute("report", ReportView.of(job, show.day(job.openedAt())));
+        model.addAttribute("report", ReportView.of(job, show.day(job.openedAt()), laid.repeatability()));
         return "handover/report";
     }
 
@@ -64,7 +72,7 @@ class ReportController {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> pdf(@PathVariable int number) {
         OpenJob job = workshop.load(number);
-        ReportView report = ReportView.of(job, show.day(job.openedAt()));
+        ReportView report = ReportView.of(job, show.day(job.openedAt()), laid.repeatability());
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("report", report);
         context.setVariable("show", show);

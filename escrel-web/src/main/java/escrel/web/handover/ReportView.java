@@ -12,6 +12,7 @@ import escrel.core.regulation.Magnetism;
 import escrel.core.service.Arrival;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Round;
+import escrel.core.timing.comparison.Repeatability;
 import escrel.web.chart.TurnView;
 import escrel.web.job.OpenJob;
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ record ReportView(
     /** A finding with what was done about it. */
     record Found(String where, String grade, String words, String origin, String decision) {}
 
-    static ReportView of(OpenJob job, String opened) {
+    static ReportView of(OpenJob job, String opened, Repeatability hand) {
         CalibreSheet sheet = job.sheet();
         return new ReportView(
                 job.number(),
@@ -52,7 +53,7 @@ record ReportView(
                         .map(f -> found(f, job.movement()))
                         .toList(),
                 done(job.job()),
-                TurnView.of(job),
+                TurnView.of(job, hand),
                 job.job().accounts(),
                 waived(job.job()),
                 OldParts.of(job.job()),

@@ -35,10 +35,12 @@ class JobLines {
 
     private final JobLineMapper mapper;
     private final Learnt learnt;
+    private final LaidDown laid;
 
-    JobLines(JobLineMapper mapper, Learnt learnt) {
+    JobLines(JobLineMapper mapper, Learnt learnt, LaidDown laid) {
         this.mapper = mapper;
         this.learnt = learnt;
+        this.laid = laid;
     }
 
     /** Writes what a step has changed; of a job that has no line yet, nothing is written until it gets one. */
@@ -49,6 +51,9 @@ class JobLines {
         }
         if (touched(before, job, Learnt.FROM)) {
             learnt.write(job);
+        }
+        if (touched(before, job, LaidDown.FROM)) {
+            laid.write(job);
         }
     }
 
@@ -88,6 +93,7 @@ class JobLines {
         mapper.dropAllWords(job.number());
         addWords(job.number(), words(job), Set.of());
         learnt.add(job);
+        laid.write(job);
     }
 
     /** Writes the words anew: something that was recorded has been erased. */
@@ -102,6 +108,7 @@ class JobLines {
         mapper.clearWords();
         mapper.clearLearnt();
         learnt.forget();
+        laid.clear();
     }
 
     private void addWords(int job, Set<String> now, Set<String> old) {

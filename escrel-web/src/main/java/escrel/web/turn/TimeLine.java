@@ -3,6 +3,7 @@ package escrel.web.turn;
 import escrel.core.regulation.Interventions;
 import escrel.core.timing.comparison.Difference;
 import escrel.core.timing.comparison.PositionFigures;
+import escrel.core.timing.comparison.Repeatability;
 import escrel.core.timing.comparison.Turn;
 import escrel.core.timing.comparison.Verdict;
 import escrel.core.timing.readings.Occasion;
@@ -50,7 +51,7 @@ record TimeLine(List<Point> points) {
      */
     record Between(String from, List<String> acts, List<String> effects) {}
 
-    static TimeLine of(OpenJob job) {
+    static TimeLine of(OpenJob job, Repeatability hand) {
         List<ReadingSet> inTime = job.readings().stream()
                 .sorted(Comparator.comparing(ReadingSet::firstAt))
                 .toList();
@@ -64,18 +65,19 @@ record TimeLine(List<Point> points) {
                     set.key(),
                     SHORT.words(set.state()),
                     !set.ran(),
-                    last == null ? null : between(job, inTime, last, set)));
+                    last == null ? null : between(job, inTime, last, set, hand)));
             last = set;
         }
         return new TimeLine(List.copyOf(points));
     }
 
-    private static Between between(OpenJob job, List<ReadingSet> inTime, ReadingSet before, ReadingSet after) {
+    private static Between between(
+            OpenJob job, List<ReadingSet> inTime, ReadingSet before, ReadingSet after, Repeatability hand) {
         List<Interventions.Intervention> acts = Interventions.between(job.job().interventions(), before, after);
-        List<String> effects = new ArrayList<>(effects("", TurnView.turn(job, before, after)));
+        List<String> effects = new ArrayList<>(effects("", TurnView.turn(job, before, after, hand)));
         later(inTime, before, acts)
                 .ifPresent(was -> laterAfter(job, inTime, after, was)
-                        .ifPresent(is -> effects(after(was), TurnView.turn(job, was, is)).stream()
+                        .ifPresent(is -> effects(after(was), TurnView.turn(job, was, is, hand)).stream()
                                 .limit(1)
                                 .forEach(effects::add)));
         return new Between(before.key(), acts(acts), List.copyOf(effects));

@@ -1,8 +1,10 @@
 package escrel.web.turn;
 
 import escrel.core.MendableException;
+import escrel.core.timing.comparison.Repeatability;
 import escrel.web.chart.TurnView;
 import escrel.web.job.JobHead;
+import escrel.web.job.LaidDown;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import jakarta.servlet.http.HttpServletResponse;
@@ -32,10 +34,12 @@ class TurnController {
     private static final String SVG = "image/svg+xml;charset=UTF-8";
 
     private final Workshop workshop;
+    private final LaidDown laid;
     private final Typeface typeface;
     private final ThymeleafViewResolver views;
 
-    TurnController(Workshop workshop, Typeface typeface, ThymeleafViewResolver views) {
+    TurnController(Workshop workshop, LaidDown laid, Typeface typeface, ThymeleafViewResolver views) {
+        this.laid = laid;
         this.views = views;
         this.workshop = workshop;
         this.typeface = typeface;
@@ -49,11 +53,12 @@ class TurnController {
             @RequestParam(required = false) @Nullable String after,
             Model model) {
         OpenJob job = workshop.load(number);
+        Repeatability hand = laid.repeatability();
         TurnSides sides = TurnSides.of(job, workshop.sameWatch(job), before, after);
-        show(model, sides.view(job), figure);
+        show(model, sides.view(job, hand), figure);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("sides", sides);
-        model.addAttribute("line", TimeLine.of(job));
+        model.addAttribute("line", TimeLine.of(job, hand));
         return "turn/turn";
     }
 
@@ -69,7 +74,7 @@ class TurnController {
             throws Exception {
         OpenJob job = workshop.load(number);
         TurnView view =
-                TurnSides.of(job, workshop.sameWatch(job), before, after).view(job);
+                TurnSides.of(job, workshop.sameWatch(job), before, after).view(job, laid.repeatability());
         if (view == null) {
             throw new MendableException(
                     "There is no before and after yet",

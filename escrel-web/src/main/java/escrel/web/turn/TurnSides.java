@@ -1,5 +1,6 @@
 package escrel.web.turn;
 
+import escrel.core.timing.comparison.Repeatability;
 import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
 import escrel.web.chart.SetWords;
@@ -48,13 +49,13 @@ record TurnSides(List<Choice> choices, String before, String after) {
 
     /** The turn of these sides; the credited one where a side is left open. */
     @Nullable
-    TurnView view(OpenJob job) {
+    TurnView view(OpenJob job, Repeatability hand) {
         Optional<ReadingSet> first = find(before);
         Optional<ReadingSet> second = find(after);
         if (first.isPresent() && second.isPresent()) {
-            return TurnView.between(job, first.get(), second.get());
+            return TurnView.between(job, first.get(), second.get(), hand);
         }
-        return TurnView.of(job);
+        return TurnView.of(job, hand);
     }
 
     /** By its key, or by a state alone: then the set by which the state is judged. */

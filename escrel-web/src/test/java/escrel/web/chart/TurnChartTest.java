@@ -2,6 +2,7 @@ package escrel.web.chart;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.timing.comparison.Repeatability;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.testing.EscrelServer;
@@ -10,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class TurnChartTest {
     private final OpenJob job = EscrelServer.demo().bean(Workshop.class).load(1);
-    private final TurnView view = TurnView.of(job);
+    private final TurnView view = TurnView.of(job, Repeatability.DEFAULT);
 
     @Test
     void labelsNeverCoverEachOther() {
@@ -40,7 +41,7 @@ class TurnChartTest {
 
     @Test
     void jobWithOneSideOnlyHasNoTurn() {
-        assertThat(TurnView.of(EscrelServer.demo().bean(Workshop.class).load(5)))
+        assertThat(TurnView.of(EscrelServer.demo().bean(Workshop.class).load(5), Repeatability.DEFAULT))
                 .isNull();
     }
 }

@@ -18,6 +18,9 @@ public record Difference(
     /** Standard errors beyond which a difference counts as a change. Source: M10. */
     public static final double STANDARD_ERRORS = 2;
 
+    /** A laying moves a change by a good half of its standard error: so near the limit, one more may put it on the other side. */
+    private static final double NEAR_STANDARD_ERRORS = 0.5;
+
     /** Values tried between a bound and its far end: enough to meet every piece of a badness of three pieces. */
     private static final int TRIED = 24;
 
@@ -61,6 +64,18 @@ public record Difference(
             verdict = wander(widthBefore, widthAfter, yardstick.leastWidthDoubt());
         }
         return new Difference(before, after, change, error, widthBefore - widthAfter, verdict);
+    }
+
+    /**
+     * Whether the change lies so near the limit of the noise that laying the watch down once more may turn the verdict: within half a
+     * standard error of it. Changes that were not taken alike, and bounds, are near nothing.
+     */
+    public boolean isNearTheNoise() {
+        double sizes = Math.abs(change) / standardError;
+        return verdict != Verdict.UNLIKE
+                && !before.isBound()
+                && !after.isBound()
+                && Math.abs(sizes - STANDARD_ERRORS) < NEAR_STANDARD_ERRORS;
     }
 
     /** The two as they are, without a judgement: they were not taken alike. */

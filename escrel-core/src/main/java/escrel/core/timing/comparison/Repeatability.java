@@ -1,12 +1,7 @@
 package escrel.core.timing.comparison;
 
-import escrel.core.quantity.Measured;
-import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingSet;
-import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 
 /**
  * How well a reading comes back when the same watch is laid down again: one standard deviation each. Always part of the
@@ -15,10 +10,11 @@ import org.jspecify.annotations.Nullable;
  * @param rateSecondsPerDay 1.5 by default
  * @param amplitudeDegrees 4 by default
  * @param beatErrorMillis 0.1 by default
+ * @param from the repeated layings it was reckoned from, as far as they were enough
  */
-public record Repeatability(double rateSecondsPerDay, double amplitudeDegrees, double beatErrorMillis) {
+public record Repeatability(double rateSecondsPerDay, double amplitudeDegrees, double beatErrorMillis, Layings from) {
     /** The workshop's repeatability until it has been measured. */
-    public static final Repeatability DEFAULT = new Repeatability(1.5, 4, 0.1);
+    public static final Repeatability DEFAULT = new Repeatability(1.5, 4, 0.1, Layings.NONE);
 
     /** From how many pairs on the workshop's own repeatability takes the place of the default. Source: M10. */
     public static final int FEWEST_PAIRS = 5;
@@ -27,30 +23,25 @@ public record Repeatability(double rateSecondsPerDay, double amplitudeDegrees, d
      * The workshop's own repeatability: pooled standard deviation of repeated readings within one watch, state and
      * position; the default for each figure with fewer than five pairs.
      */
-    public static Repeatability of(List<ReadingSet> sets) {
+    public static Repeatability of(Layings layings) {
         return new Repeatability(
-                pooled(sets, Reading::rateSecondsPerDay, DEFAULT.rateSecondsPerDay()),
-                pooled(sets, Reading::amplitudeDegrees, DEFAULT.amplitudeDegrees()),
-                pooled(sets, Reading::beatErrorMillis, DEFAULT.beatErrorMillis()));
+                own(layings.rate(), DEFAULT.rateSecondsPerDay()),
+                own(layings.amplitude(), DEFAULT.amplitudeDegrees()),
+                own(layings.beatError(), DEFAULT.beatErrorMillis()),
+                layings);
     }
 
-    private static double pooled(
-            List<ReadingSet> sets, Function<Reading, @Nullable Measured> figure, double otherwise) {
-        double squares = 0;
-        int freedom = 0;
-        for (ReadingSet set : sets) {
-            for (List<Reading> readings : set.all().values()) {
-                double[] values = readings.stream()
-                        .map(figure)
-                        .filter(v -> v != null && !v.isRange() && !v.isBound())
-                        .mapToDouble(Measured::value)
-                        .toArray();
-                double mean = Arrays.stream(values).average().orElse(0);
-                squares +=
-                        Arrays.stream(values).map(v -> (v - mean) * (v - mean)).sum();
-                freedom += Math.max(0, values.length - 1);
-            }
-        }
-        return freedom < FEWEST_PAIRS ? otherwise : Math.sqrt(squares / freedom);
+    /** That of the readings of one job alone. */
+    public static Repeatability of(List<ReadingSet> sets) {
+        return of(Layings.of(sets));
+    }
+
+    /** Whether a figure is this workshop's own, and not the default. */
+    public static boolean isOwn(Layings.Figure figure) {
+        return figure.freedom() >= FEWEST_PAIRS;
+    }
+
+    private static double own(Layings.Figure figure, double otherwise) {
+        return isOwn(figure) ? figure.deviation() : otherwise;
     }
 }
