@@ -52,9 +52,10 @@ final class Spoiling {
     /** Without some milliseconds of it, once or twice. */
     static float[] lose(float[] out, double sampleRate, Random random) {
         float[] left = out;
-        int times = 1 + random.nextInt(2);
+        int times = 1 + random.nextInt(3);
         for (int t = 0; t < times; t++) {
-            int lost = (int) ((0.001 + 0.005 * random.nextDouble()) * sampleRate);
+            // from a buffer of a sound device to what a busy browser loses
+            int lost = (int) (0.001 * Math.pow(60, random.nextDouble()) * sampleRate);
             int at = (int) ((0.15 + 0.7 * random.nextDouble()) * left.length);
             float[] shorter = Arrays.copyOf(left, left.length - lost);
             System.arraycopy(left, at + lost, shorter, at, left.length - lost - at);

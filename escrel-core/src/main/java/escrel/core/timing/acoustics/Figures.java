@@ -27,6 +27,7 @@ final class Figures {
     private final BeatRateFinder.Found found;
     private final LiftAngle liftAngle;
     private final int expected;
+    private final boolean lostSound;
     private final Hearing hearing;
     private final BeatTimes times;
     private final RobustLine line;
@@ -36,10 +37,11 @@ final class Figures {
     private final Amplitude amplitude;
     private final double rate;
 
-    private Figures(BeatRateFinder.Found found, LiftAngle liftAngle, int expected, Hearing hearing) {
+    private Figures(BeatRateFinder.Found found, LiftAngle liftAngle, BeatTracker tracker, Hearing hearing) {
         this.found = found;
         this.liftAngle = liftAngle;
-        this.expected = expected;
+        this.expected = tracker.numbers().length;
+        this.lostSound = tracker.lostSound();
         this.hearing = hearing;
         this.times = hearing.times();
         // the middle between unlocking and drop, since a slow drift of the amplitude biases either alone
@@ -61,7 +63,7 @@ final class Figures {
      * @throws escrel.core.timing.beats.NoCredibleBeatException when they are those of no watch
      */
     static Figures of(BeatRateFinder.Found found, LiftAngle liftAngle, BeatTracker tracker, Hearing hearing) {
-        return new Figures(found, liftAngle, tracker.numbers().length, hearing);
+        return new Figures(found, liftAngle, tracker, hearing);
     }
 
     /**
@@ -130,7 +132,10 @@ final class Figures {
 
     private Optional<String> lost() {
         if (line.steps().isEmpty()) {
-            return Optional.empty();
+            return lostSound
+                    ? Optional.of(
+                            "Sound was lost now and then, in pieces too short to be put together: the rate may be off")
+                    : Optional.empty();
         }
         String sizes = line.steps().stream()
                 .map(s -> "%+.1f ms".formatted(s.seconds() * 1000))

@@ -25,6 +25,7 @@ public final class BeatTracker {
     private final int[] numbers;
     private final double[] predicted;
     private final boolean[] present;
+    private final boolean lost;
     private double period;
 
     /**
@@ -38,13 +39,17 @@ public final class BeatTracker {
         this.rough = new Likeness(Envelope.together(fine.values(), COARSE_STEP));
         this.period = periodSeconds;
         this.halfWindowSeconds = 0.30 * periodSeconds / 2;
-        double[] phase = phases(coarse);
-        int swings = (int) Math.floor(fine.seconds() / periodSeconds) + 1;
+        LostSound.Shifts shifts = LostSound.in(coarse, periodSeconds);
+        this.lost = shifts != LostSound.Shifts.NONE;
+        double[] phase = phases(coarse, shifts);
+        // what was lost would have held beats, too
+        int swings = (int) Math.floor((fine.seconds() + shifts.largest()) / periodSeconds) + 1;
         int[] allNumbers = new int[2 * swings];
         double[] allTimes = new double[2 * swings];
         int count = 0;
         for (int k = 0; k < 2 * swings; k++) {
-            double time = phase[k & 1] + (k / 2) * periodSeconds;
+            double steady = phase[k & 1] + (k / 2) * periodSeconds;
+            double time = steady + shifts.at(steady);
             if (time >= 0 && time < fine.seconds()) {
                 allNumbers[count] = k;
                 allTimes[count++] = time;
@@ -57,12 +62,13 @@ public final class BeatTracker {
     }
 
     /** The two places within a period where the sound is loudest, tick before tock, about half a period apart. */
-    private double[] phases(Envelope coarse) {
+    private double[] phases(Envelope coarse, LostSound.Shifts shifts) {
         int bins = Math.max(8, (int) Math.round(period / coarse.blockSeconds()));
         double[] sum = new double[bins];
         int[] count = new int[bins];
         for (int i = 0; i < coarse.values().length; i++) {
-            double time = (i + 0.5) * coarse.blockSeconds();
+            double heard = (i + 0.5) * coarse.blockSeconds();
+            double time = heard - shifts.at(heard);
             int bin = (int) ((time / period - Math.floor(time / period)) * bins);
             sum[Math.min(bin, bins - 1)] += coarse.values()[i];
             count[Math.min(bin, bins - 1)]++;
@@ -225,6 +231,11 @@ public final class BeatTracker {
     /** The beats heard where they are expected, as places in {@link #numbers} and {@link #predicted}. */
     public int[] heard() {
         return IntStream.range(0, numbers.length).filter(i -> present[i]).toArray();
+    }
+
+    /** Whether the beats lie elsewhere from some place on, so that sound was lost between. */
+    public boolean lostSound() {
+        return lost;
     }
 
     /** Full period in seconds. */

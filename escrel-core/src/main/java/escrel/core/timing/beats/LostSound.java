@@ -1,0 +1,152 @@
+package escrel.core.timing.beats;
+
+import java.util.Arrays;
+
+/**
+ * By how much later the beats lie than a steady period says, from place to place: where a recorder or a browser loses sound, all that
+ * follows comes earlier, by a few milliseconds or by half a beat. Blocks of a few swings are folded over the period and compared with
+ * all of them laid over each other; the most likely course of shifts is taken, in which a jump costs much. Shifts are looked for all
+ * around the period; ticks do not become tocks, since that costs a jump, too.
+ */
+final class LostSound {
+    private static final int SWINGS = 4;
+    // coarse: what is left is found by following the beats one by one
+    private static final double BIN_SECONDS = 0.002;
+    private static final int ROUNDS = 2;
+    // blocks scatter by no more than this beside a jump
+    private static final double[] STEADY_BINS = {1};
+    // of the bins of a fold so many say something of their own: a beat is loud over some of them
+    private static final double INDEPENDENT = 0.2;
+    private static final double LARGEST_LIKENESS = 0.98;
+    private static final double LEAST_SECONDS = 0.004;
+
+    private LostSound() {}
+
+    /**
+     * Seconds by which each block of sound comes later than the first; nothing where none jumps.
+     *
+     * @param perBlock shifts, ascending in time
+     * @param blockSeconds how long each block is
+     */
+    record Shifts(double[] perBlock, double blockSeconds) {
+        static final Shifts NONE = new Shifts(new double[] {0}, 1);
+
+        /** The largest of them, either way. */
+        double largest() {
+            return Arrays.stream(perBlock).map(Math::abs).max().orElse(0);
+        }
+
+        /** The shift of what lies at a time by a steady period. */
+        double at(double seconds) {
+            int block = (int) (seconds / blockSeconds);
+            return perBlock[Math.max(0, Math.min(perBlock.length - 1, block))];
+        }
+    }
+
+    /** Looks through an envelope. */
+    static Shifts in(Envelope envelope, double period) {
+        int bins = Math.max(8, (int) Math.round(period / BIN_SECONDS));
+        double blockSeconds = SWINGS * period;
+        int blocks = (int) (envelope.seconds() / blockSeconds);
+        if (blocks < 3) {
+            return Shifts.NONE;
+        }
+        double[][] folds = new double[blocks][];
+        for (int b = 0; b < blocks; b++) {
+            folds[b] = folded(envelope, period, bins, b * blockSeconds);
+        }
+        int[] gaps = new int[blocks];
+        Arrays.fill(gaps, 1);
+        int[] shifts = new int[blocks];
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] all = round == 0 ? folds[clearest(folds)].clone() : together(folds, shifts);
+            double[][] likelihood = new double[blocks][];
+            for (int b = 0; b < blocks; b++) {
+                likelihood[b] = likelihood(folds[b], all);
+            }
+            shifts = SteadyPath.through(likelihood, gaps, STEADY_BINS);
+        }
+        return unwrapped(shifts, bins, period, blockSeconds);
+    }
+
+    /** The block in which the beats stand out most: a first pattern that no jump has smeared. */
+    private static int clearest(double[][] folds) {
+        int best = 0;
+        double most = -1;
+        for (int b = 0; b < folds.length; b++) {
+            double size = Arrays.stream(folds[b]).map(v -> v * v).sum();
+            if (size > most) {
+                most = size;
+                best = b;
+            }
+        }
+        return best;
+    }
+
+    /** Mean over the swings of a block, its own mean taken away. */
+    private static double[] folded(Envelope envelope, double period, int bins, double from) {
+        double[] sum = new double[bins];
+        int[] count = new int[bins];
+        int first = (int) Math.round(from / envelope.blockSeconds());
+        int last = (int)
+                Math.min(envelope.values().length, Math.round((from + SWINGS * period) / envelope.blockSeconds()));
+        for (int i = first; i < last; i++) {
+            double turns = (i + 0.5) * envelope.blockSeconds() / period;
+            int bin = Math.min(bins - 1, (int) ((turns - Math.floor(turns)) * bins));
+            sum[bin] += envelope.values()[i];
+            count[bin]++;
+        }
+        double mean = 0;
+        for (int i = 0; i < bins; i++) {
+            sum[i] /= Math.max(1, count[i]);
+            mean += sum[i] / bins;
+        }
+        for (int i = 0; i < bins; i++) {
+            sum[i] -= mean;
+        }
+        return sum;
+    }
+
+    private static double[] together(double[][] folds, int[] shifts) {
+        int bins = folds[0].length;
+        double[] all = new double[bins];
+        for (int b = 0; b < folds.length; b++) {
+            for (int i = 0; i < bins; i++) {
+                all[i] += folds[b][(i + shifts[b]) % bins];
+            }
+        }
+        return all;
+    }
+
+    /** How likely a block lies later than the pattern, by every number of bins around the period. */
+    private static double[] likelihood(double[] fold, double[] pattern) {
+        int bins = fold.length;
+        double sizes = Math.sqrt(Arrays.stream(fold).map(v -> v * v).sum()
+                * Arrays.stream(pattern).map(v -> v * v).sum());
+        double[] out = new double[bins];
+        for (int shift = 0; shift < bins; shift++) {
+            double product = 0;
+            for (int i = 0; i < bins; i++) {
+                int at = i + shift;
+                product += pattern[i] * fold[at < bins ? at : at - bins];
+            }
+            double alike = Math.max(0, Math.min(LARGEST_LIKENESS, product / (sizes + 1e-20)));
+            out[shift] = -0.5 * INDEPENDENT * bins * Math.log(1 - alike * alike);
+        }
+        return out;
+    }
+
+    /** Each block as near to the one before as going around the period allows. */
+    private static Shifts unwrapped(int[] shifts, int bins, double period, double blockSeconds) {
+        double[] out = new double[shifts.length];
+        boolean jumps = false;
+        for (int b = 1; b < shifts.length; b++) {
+            double step = (shifts[b] - shifts[b - 1]) * period / bins;
+            step -= period * Math.round(step / period);
+            boolean jump = Math.abs(step) > LEAST_SECONDS;
+            out[b] = out[b - 1] + (jump ? step : 0);
+            jumps |= jump;
+        }
+        return jumps ? new Shifts(out, blockSeconds) : Shifts.NONE;
+    }
+}

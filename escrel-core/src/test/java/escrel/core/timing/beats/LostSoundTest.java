@@ -1,0 +1,73 @@
+package escrel.core.timing.beats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LostSoundTest {
+    private static final double BLOCK = Envelope.BLOCK_SECONDS;
+    private static final double PERIOD = 0.4;
+    private static final double SECONDS = 24;
+
+    /** Ticks and tocks of 6 ms, tocks a little softer and 3 ms late, from some times on earlier by what was lost. */
+    private static Envelope envelope(double... fromAndLost) {
+        double[] values = new double[(int) (SECONDS / BLOCK)];
+        Random random = new Random(4);
+        for (int i = 0; i < values.length; i++) {
+            values[i] = Math.max(0, random.nextGaussian());
+        }
+        for (int beat = 0; beat < 2 * SECONDS / PERIOD + 4; beat++) {
+            double time = 0.11 + beat * PERIOD / 2 + (beat % 2 == 1 ? 0.003 : 0);
+            double lost = 0;
+            for (int k = 0; k < fromAndLost.length; k += 2) {
+                lost += time > fromAndLost[k] ? fromAndLost[k + 1] : 0;
+            }
+            int at = (int) Math.round((time - lost) / BLOCK);
+            for (int i = at; i < at + 12 && i < values.length; i++) {
+                values[i] += beat % 2 == 1 ? 4 : 5;
+            }
+        }
+        return new Envelope(values, BLOCK);
+    }
+
+    @Test
+    void aSteadyWatchHasLostNothing() {
+        assertThat(LostSound.in(envelope(), PERIOD)).isSameAs(LostSound.Shifts.NONE);
+        // a slow rate is none either: 60 s/d are 17 ms over 24 s, a little in every block
+        assertThat(LostSound.in(envelope(), PERIOD * (1 + 60 / 86_400.0))).isSameAs(LostSound.Shifts.NONE);
+    }
+
+    @Test
+    void noiseHasNoJumps() {
+        double[] values = new double[48_000];
+        Random random = new Random(9);
+        for (int i = 0; i < values.length; i++) {
+            values[i] = Math.max(0, random.nextGaussian());
+        }
+        assertThat(LostSound.in(new Envelope(values, BLOCK), PERIOD)).isSameAs(LostSound.Shifts.NONE);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.008, 0.025, 0.060, 0.150})
+    void whatFollowsALossComesEarlierByIt(double lost) {
+        LostSound.Shifts shifts = LostSound.in(envelope(10, lost), PERIOD);
+
+        assertThat(shifts.at(3)).isEqualTo(0);
+        assertThat(shifts.at(20)).isCloseTo(-lost, within(0.0025));
+    }
+
+    /** Three losses of 90 ms are more than half a period together: each goes on from the one before. */
+    @Test
+    void lossesAddUpBeyondHalfAPeriod() {
+        LostSound.Shifts shifts = LostSound.in(envelope(6, 0.09, 12, 0.09, 18, 0.09), PERIOD);
+
+        assertThat(shifts.at(9)).isCloseTo(-0.09, within(0.0025));
+        assertThat(shifts.at(15)).isCloseTo(-0.18, within(0.0025));
+        assertThat(shifts.at(23)).isCloseTo(-0.27, within(0.0025));
+        assertThat(shifts.largest()).isCloseTo(0.27, within(0.0025));
+    }
+}
