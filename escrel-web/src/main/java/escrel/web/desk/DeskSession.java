@@ -22,7 +22,11 @@ import org.jspecify.annotations.Nullable;
 final class DeskSession {
     static final double KEPT_SECONDS = 40;
     private static final double ANALYSED_SECONDS = 24;
-    private static final long LEAST_PAUSE_NANOS = 200_000_000;
+    // nearly every piece of sound gives new figures
+    private static final long LEAST_PAUSE_NANOS = 140_000_000;
+    // figures older than 300 ms are felt as lagging: a slow computer listens to less at once, as far as a reading can
+    // still settle
+    private static final double ANALYSIS_NANOS = 110e6;
     private static final int LEVELS = 25;
     private static final double HANDLING_DECIBELS = 14;
     private static final double NEVER_SETTLES_SECONDS = 60;
@@ -45,6 +49,8 @@ final class DeskSession {
     private @Nullable SoundReading reading;
     private Settling settling = new Settling(false, "");
     private String quality = "";
+    private double listenedTo;
+    private double affordable = ANALYSED_SECONDS;
     private long nextAnalysis;
     private int refusals;
     private boolean shorter;
@@ -84,6 +90,7 @@ final class DeskSession {
         refusals = 0;
         shorter = false;
         agreeing = 0;
+        listenedTo = 0;
         settling = new Settling(false, "");
         quality = "";
         nextAnalysis = 0;
@@ -108,7 +115,8 @@ final class DeskSession {
         double turn =
                 reading == null ? 0 : Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth);
         // what does not settle over the whole stretch may have settled since: the latest part of it is tried by turns
-        double most = shorter ? Math.max(Settling.LEAST_SECONDS, Settling.TURNS * turn) + 0.1 : ANALYSED_SECONDS;
+        double least = Math.max(Settling.LEAST_SECONDS, Settling.TURNS * turn) + 0.1;
+        double most = shorter ? least : Math.max(least, Math.min(ANALYSED_SECONDS, affordable));
         double available = Math.min(sound.seconds(), most);
         double seconds = turn > 0 ? Settling.wholeTurns(available, turn) : available;
         if (seconds < BeatAnalyser.SHORTEST_SECONDS) {
@@ -116,8 +124,11 @@ final class DeskSession {
         }
         Sound latest = sound.latest(seconds);
         SoundReading before = reading;
+        long began = System.nanoTime();
         try {
             reading = analyser.analyse(latest);
+            listenedTo = sound.seconds();
+            affordable = seconds / (System.nanoTime() - began) * ANALYSIS_NANOS;
         } catch (NoCredibleBeatException e) {
             refused(e);
             return;
@@ -156,7 +167,7 @@ final class DeskSession {
 
     private DeskState state() {
         boolean never = !settling.settled() && sound.seconds() > NEVER_SETTLES_SECONDS;
-        return DeskState.of(level, sound.seconds(), reading, settling, never, quality, strip, clock);
+        return DeskState.of(level, sound.seconds(), listenedTo, reading, settling, never, quality, strip, clock);
     }
 
     /**

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * What the page shows after a piece of sound, every text ready.
  *
  * @param peak loudest sample of the piece, decibels against full scale
+ * @param seconds heard since the watch was laid down
+ * @param listenedTo up to which of them the figures say something; 0 before the first
  * @param hint what is wrong with the sound, in words; empty when nothing is
  * @param waitsFor what is still waited for
  * @param never whether it has been listened to so long that it will hardly settle
@@ -26,6 +28,7 @@ record DeskState(
         boolean clipped,
         String hint,
         double seconds,
+        double listenedTo,
         boolean settled,
         boolean never,
         String waitsFor,
@@ -50,6 +53,7 @@ record DeskState(
     static DeskState of(
             Level level,
             double seconds,
+            double listenedTo,
             @Nullable SoundReading reading,
             Settling settling,
             boolean never,
@@ -63,6 +67,7 @@ record DeskState(
                 level.clipped(),
                 hint,
                 seconds,
+                listenedTo,
                 settling.settled(),
                 never,
                 settling.words(),

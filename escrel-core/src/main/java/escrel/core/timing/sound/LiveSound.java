@@ -52,9 +52,10 @@ public final class LiveSound {
     public Sound latest(double seconds) {
         int length = length(seconds);
         float[] out = new float[length];
-        for (int i = 0; i < length; i++) {
-            out[i] = ring[(int) ((heard - length + i) % ring.length)];
-        }
+        int from = (int) ((heard - length) % ring.length);
+        int first = Math.min(length, ring.length - from);
+        System.arraycopy(ring, from, out, 0, first);
+        System.arraycopy(ring, 0, out, first, length - first);
         return new Sound(out, sampleRate);
     }
 
