@@ -31,16 +31,21 @@ import java.util.regex.Pattern;
 public final class LiveListening {
     private static final int SAMPLE_RATE = 48_000;
     private static final double PIECE_SECONDS = 0.15;
-    private static final double SOAK_PIECE_SECONDS = 1.2;
+    // few large pieces at a low rate, so that eight hours take minutes
+    private static final int SOAK_RATE = 22_050;
+    private static final double SOAK_PIECE_SECONDS = 7.5;
     private static final Pattern NUMBER = Pattern.compile("\"(seconds|listenedTo)\":([0-9.E+-]+)");
     private static final Swinging WATCH = Swinging.steady(BeatRate.of(18_000), LiftAngle.known(50), 4, 270);
 
     private final Caller caller;
-    private final SimulatedPickup pickup = new SimulatedPickup(SAMPLE_RATE, 5);
+    private final int sampleRate;
+    private final SimulatedPickup pickup;
     private String desk = "";
 
-    private LiveListening(Caller caller) {
+    private LiveListening(Caller caller, int sampleRate) {
         this.caller = caller;
+        this.sampleRate = sampleRate;
+        this.pickup = new SimulatedPickup(sampleRate, 5);
     }
 
     /** Arguments: {@code lag} and seconds, or {@code soak} and hours. */
@@ -52,7 +57,8 @@ public final class LiveListening {
             if (url == null) {
                 throw new IOException("the application did not start:\n" + server.said());
             }
-            LiveListening listening = new LiveListening(new Caller(url));
+            LiveListening listening =
+                    new LiveListening(new Caller(url), args[0].equals("soak") ? SOAK_RATE : SAMPLE_RATE);
             listening.open();
             if (args[0].equals("soak")) {
                 listening.soak(server, Integer.parseInt(args[1]));
@@ -67,7 +73,7 @@ public final class LiveListening {
     private void open() throws IOException, InterruptedException {
         // job 5 of the demo is of 18 000 beats, its sheet says 50°
         String opened = Caller.text(caller.post(
-                "/jobs/5/desk/open", Map.of("sampleRate", Integer.toString(SAMPLE_RATE), "device", "pick-up")));
+                "/jobs/5/desk/open", Map.of("sampleRate", Integer.toString(sampleRate), "device", "pick-up")));
         Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(opened);
         if (!id.find()) {
             throw new IOException("no listening was opened: " + opened);
@@ -77,7 +83,7 @@ public final class LiveListening {
 
     private void lag(int seconds) throws IOException, InterruptedException {
         float[] sound = pickup.listen(WATCH, Room.ofDecibels(24), 0, seconds).samples();
-        int length = (int) Math.round(PIECE_SECONDS * SAMPLE_RATE);
+        int length = (int) Math.round(PIECE_SECONDS * sampleRate);
         List<Double> lags = new ArrayList<>();
         // pieces not yet heard by any figure, each by the second at which it was complete
         Deque<Double> open = new ArrayDeque<>();
@@ -120,7 +126,7 @@ public final class LiveListening {
         for (int minute = 0; minute < 60 * hours; minute++) {
             float[] sound =
                     pickup.listen(WATCH, Room.ofDecibels(24), 60.0 * minute, 60).samples();
-            int length = (int) Math.round(SOAK_PIECE_SECONDS * SAMPLE_RATE);
+            int length = (int) Math.round(SOAK_PIECE_SECONDS * sampleRate);
             double[] heard = {0, 0};
             for (int piece = 0; (piece + 1) * length <= sound.length; piece++) {
                 heard = send(Arrays.copyOfRange(sound, piece * length, (piece + 1) * length));

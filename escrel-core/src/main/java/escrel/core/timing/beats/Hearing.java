@@ -48,27 +48,46 @@ public final class Hearing {
         double[] drop =
                 first.map(Hearing::drops).orElseGet(() -> new double[] {loudest(halves[0]), loudest(halves[1])});
         BeatTimes.Sound dropping = follow(plus(predicted, drop, 1), true);
-        double[] drops = dropping.begun(dropping.alone());
-        double[] wander = RobustLine.fit(numbers, drops).residuals();
-        double[] still = plus(drops, dropping.alone(), -1);
-        Unlocking clearest = first.isPresent() && Robust.deviation(wander) < STEADY_SECONDS
-                ? new Unlocking(first.get(), still)
-                : unlocking(first, still, wander, swing);
-        Unlocking taken = clearest.chosen.hasNoImpulse() ? fainter(clearest) : clearest;
-        BeatTimes own = times(taken, dropping, drop, still);
-        boolean doubtful = own.agreement() < BeatTimes.AGREED && taken.chosen.lead() < CLOSE_RIVAL;
-        Unlocking rival = new Unlocking(taken.chosen.rivalFirst(), taken.beats);
-        BeatTimes others = doubtful ? times(rival, dropping, drop, still) : own;
-        // ticks and tocks of the sounds taken do not go together: perhaps those of the rival do
-        boolean rivalIsIt = doubtful && others.agreement() > WELL_AGREED;
-        this.chosen = rivalIsIt ? rival.chosen : taken.chosen;
-        this.times = rivalIsIt ? others : own;
+        Taken taken = agreed(unlocking(first, dropping, swing), dropping, drop);
+        this.chosen = taken.unlocking.chosen;
+        this.times = taken.times;
     }
 
-    private BeatTimes times(Unlocking unlocking, BeatTimes.Sound dropping, double[] followed, double[] still) {
+    /** Where the watch itself would have every drop if its beats were steady: the drop as it wanders, less where it begins. */
+    private double[] still(BeatTimes.Sound dropping) {
+        return plus(dropping.begun(dropping.alone()), dropping.alone(), -1);
+    }
+
+    /** The unlocking that goes with a drop: as it was chosen at first where the drop is steady, else looked for. */
+    private Unlocking unlocking(Optional<BeatSounds.Chosen> first, BeatTimes.Sound dropping, Swing swing) {
+        double[] wander =
+                RobustLine.fit(numbers, dropping.begun(dropping.alone())).residuals();
+        Unlocking clearest = first.isPresent() && Robust.deviation(wander) < STEADY_SECONDS
+                ? new Unlocking(first.get(), still(dropping))
+                : unlocking(first, still(dropping), wander, swing);
+        return clearest.chosen.hasNoImpulse() ? fainter(clearest) : clearest;
+    }
+
+    private record Taken(Unlocking unlocking, BeatTimes times) {}
+
+    /** Ticks and tocks of the sounds taken have to go together; where they do not, those of the rival pair perhaps do. */
+    private Taken agreed(Unlocking taken, BeatTimes.Sound dropping, double[] followed) {
+        BeatTimes own = times(taken, dropping, followed);
+        if (own.agreement() < BeatTimes.AGREED && taken.chosen.lead() < CLOSE_RIVAL) {
+            Unlocking rival = new Unlocking(taken.chosen.rivalFirst(), taken.beats);
+            BeatTimes others = times(rival, dropping, followed);
+            if (others.agreement() > WELL_AGREED) {
+                return new Taken(rival, others);
+            }
+        }
+        return new Taken(taken, own);
+    }
+
+    private BeatTimes times(Unlocking unlocking, BeatTimes.Sound dropping, double[] followed) {
         double[] drop = drops(unlocking.chosen);
         boolean another = Math.abs(drop[0] - followed[0]) + Math.abs(drop[1] - followed[1]) > OTHER_DROP_SECONDS;
-        return new BeatTimes(numbers, unlocking.sound(this), another ? follow(plus(still, drop, 1), true) : dropping);
+        return new BeatTimes(
+                numbers, unlocking.sound(this), another ? follow(plus(still(dropping), drop, 1), true) : dropping);
     }
 
     /** The sounds chosen, and where every beat lies by its unlocking. */
