@@ -27,6 +27,11 @@ public final class RealFourier {
             z[1][k] = values[2 * k + 1];
         }
         FastFourierTransformer.transformInPlace(z, DftNormalization.STANDARD, TransformType.FORWARD);
+        return apart(z, half);
+    }
+
+    /** The transform of even and odd samples taken apart again, and put together. */
+    private static double[][] apart(double[][] z, int half) {
         double[][] out = new double[2][half + 1];
         double step = -Math.PI / half;
         double turnRe = Math.cos(step);

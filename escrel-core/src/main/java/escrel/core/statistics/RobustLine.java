@@ -205,6 +205,12 @@ public final class RobustLine {
             meanNumber[group] /= Math.max(total[group], 1e-12);
             meanTime[group] /= Math.max(total[group], 1e-12);
         }
+        return through(numbers, times, parts, weight, meanNumber, meanTime);
+    }
+
+    /** The slope about the means of the groups, which the line of each goes through. */
+    private static Fit through(
+            int[] numbers, double[] times, int[] parts, double[] weight, double[] meanNumber, double[] meanTime) {
         double xx = 0;
         double xy = 0;
         for (int i = 0; i < times.length; i++) {
@@ -216,8 +222,8 @@ public final class RobustLine {
             }
         }
         double slope = xx > 0 ? xy / xx : 0;
-        double[] intercept = new double[groups];
-        for (int group = 0; group < groups; group++) {
+        double[] intercept = new double[meanTime.length];
+        for (int group = 0; group < intercept.length; group++) {
             intercept[group] = meanTime[group] - slope * meanNumber[group];
         }
         double[] residuals = new double[times.length];

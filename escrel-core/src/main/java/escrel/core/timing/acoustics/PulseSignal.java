@@ -7,6 +7,7 @@ import escrel.core.timing.beats.Envelope;
 import escrel.core.timing.beats.HighPass;
 import escrel.core.timing.beats.NoCredibleBeatException;
 import escrel.core.timing.sound.Sound;
+import java.util.stream.IntStream;
 
 /**
  * A signal of known period, one pulse a second as of a quartz clock or a time signal: its rate as a sound device's clock
@@ -50,11 +51,11 @@ public final class PulseSignal {
             numbers[k] = 2 * k;
             times[k] = rise(filtered, sound.sampleRate(), phase + k * periodSeconds);
         }
-        RobustLine line = RobustLine.fit(numbers, times);
-        long used = 0;
-        for (int k = 0; k < pulses; k++) {
-            used += line.rejects(k) ? 0 : 1;
-        }
+        return rate(RobustLine.fit(numbers, times), pulses, periodSeconds);
+    }
+
+    private static Measured rate(RobustLine line, int pulses, double periodSeconds) {
+        long used = IntStream.range(0, pulses).filter(k -> !line.rejects(k)).count();
         if (used < 0.7 * pulses || line.sigma() > LARGEST_SCATTER_SECONDS) {
             throw new NoCredibleBeatException(
                     "No steady pulse every %.1f s was heard".formatted(periodSeconds),

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -113,22 +114,24 @@ public final class Stretches {
                             .formatted(heard.size() + refused, heard.size()),
                     "Keep the room quiet, press the pick-up to the crown and record again.");
         }
-        SoundReading first = heard.get(0);
         List<SoundReading.Beat> counting =
                 beats.stream().filter(SoundReading.Beat::counts).toList();
         RobustLine line = RobustLine.fit(
                 counting.stream().mapToInt(SoundReading.Beat::number).toArray(),
                 counting.stream().mapToDouble(SoundReading.Beat::seconds).toArray());
-        int detected = counting.size();
+        return reading(heard.get(0), line, counting.size());
+    }
+
+    private SoundReading reading(SoundReading first, RobustLine line, int detected) {
         double own = Rate.SECONDS_PER_DAY * line.slopeError() / line.slope();
         double rate = Rate.ofMeanBeat(first.beatRate(), line.slope()).secondsPerDay();
-        double lift = mean(r -> r.lift().liftMillis().value());
-        double liftError = mean(r -> r.lift().liftMillis().doubt());
-        double heardError = mean(r -> r.lift().heardBeatErrorMillis().value());
-        double heardDoubt = mean(r -> r.lift().heardBeatErrorMillis().doubt());
+        LiftTime lift = new LiftTime(
+                both(r -> r.lift().liftMillis()), both(r -> r.lift().heardBeatErrorMillis()));
+        double liftSeconds = lift.liftMillis().value() / 1000;
+        double heardSeconds = lift.heardBeatErrorMillis().value() / 1000;
         Swing swing = Swing.heard(first.beatRate(), 2 * line.slope(), first.liftAngle());
-        Amplitude amplitude = swing.amplitude(lift / 1000, Math.min(heardError, lift) / 1000);
-        BeatError beatError = swing.beatError(lift / 1000, heardError / 1000);
+        Amplitude amplitude = swing.amplitude(liftSeconds, Math.min(heardSeconds, liftSeconds));
+        BeatError beatError = swing.beatError(liftSeconds, heardSeconds);
         return new SoundReading(
                 first.beatRate(),
                 first.recognition(),
@@ -138,9 +141,7 @@ public final class Stretches {
                         amplitude.degrees(), mean(r -> r.amplitudeDegrees().doubt())),
                 Measured.withStandardError(
                         beatError.millis(), mean(r -> r.beatErrorMillis().doubt())),
-                new LiftTime(
-                        Measured.withStandardError(lift, liftError),
-                        Measured.withStandardError(heardError, heardDoubt)),
+                lift,
                 detected,
                 heard.stream().mapToInt(SoundReading::beatsMissed).sum(),
                 heard.stream().mapToInt(SoundReading::beatsRejected).sum(),
@@ -151,6 +152,11 @@ public final class Stretches {
                 List.copyOf(beats),
                 doubts(),
                 remarks());
+    }
+
+    private Measured both(Function<SoundReading, Measured> figure) {
+        return Measured.withStandardError(
+                mean(r -> figure.apply(r).value()), mean(r -> figure.apply(r).doubt()));
     }
 
     /** Mean over the stretches, weighted by their beats. */

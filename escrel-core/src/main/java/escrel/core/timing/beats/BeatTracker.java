@@ -77,7 +77,13 @@ public final class BeatTracker {
             sum[i] /= Math.max(1, count[i]);
         }
         double[] smooth = aroundTheClock(sum, (int) Math.round(SMOOTH_SECONDS / coarse.blockSeconds()));
-        int reach = (int) Math.round(Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period) / coarse.blockSeconds());
+        return loudestPair(smooth, (int)
+                Math.round(Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period) / coarse.blockSeconds()));
+    }
+
+    /** The loudest two places half a period apart, as far as a beat error reaches. */
+    private double[] loudestPair(double[] smooth, int reach) {
+        int bins = smooth.length;
         int bestTick = 0;
         int bestTock = bins / 2;
         double best = -1;

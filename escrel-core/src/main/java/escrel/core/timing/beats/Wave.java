@@ -52,15 +52,16 @@ record Wave(double[] mean, double[] energy, int before, double rate, int beats) 
                 }
             }
         }
-        for (int i = 0; i < length; i++) {
-            mean[i] /= Math.max(1, count[i]);
-            energy[i] /= Math.max(1, count[i]);
-            if (count[i] == 0 && i > 0) {
-                mean[i] = mean[i - 1];
-                energy[i] = energy[i - 1];
-            }
-        }
+        divide(mean, count);
+        divide(energy, count);
         return new Wave(mean, energy, before, rate, beats);
+    }
+
+    /** Means of what was summed up; a place on which no sample fell is like the one before. */
+    private static void divide(double[] sums, int[] count) {
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] = count[i] == 0 && i > 0 ? sums[i - 1] : sums[i] / Math.max(1, count[i]);
+        }
     }
 
     private static double usual(Excerpts cut) {

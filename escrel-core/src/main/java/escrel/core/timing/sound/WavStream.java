@@ -124,6 +124,19 @@ public final class WavStream implements Closeable {
     public Sound next(double seconds) {
         long asked = Math.max(1, Math.round(seconds * sampleRate()));
         long wanted = openEnded ? asked : Math.min(frames - read, asked);
+        List<List<float[]>> pieces = pieces(wanted);
+        if (channel >= 0) {
+            return new Sound(joined(pieces.get(channel)), sampleRate());
+        }
+        List<Sound> all =
+                pieces.stream().map(p -> new Sound(joined(p), sampleRate())).toList();
+        Sound chosen = all.size() == 1 ? all.get(0) : choice.apply(all);
+        channel = chosen == all.get(0) ? 0 : 1;
+        return chosen;
+    }
+
+    /** For each channel the pieces of the next frames; none for a channel that was not chosen. */
+    private List<List<float[]>> pieces(long wanted) {
         int channels = format.getChannels();
         List<List<float[]>> pieces = new ArrayList<>();
         for (int c = 0; c < channels; c++) {
@@ -145,14 +158,7 @@ public final class WavStream implements Closeable {
         } catch (IOException e) {
             throw new UnreadableSoundException("The file could not be read to its end");
         }
-        if (channel >= 0) {
-            return new Sound(joined(pieces.get(channel)), sampleRate());
-        }
-        List<Sound> all =
-                pieces.stream().map(p -> new Sound(joined(p), sampleRate())).toList();
-        Sound chosen = channels == 1 ? all.get(0) : choice.apply(all);
-        channel = chosen == all.get(0) ? 0 : 1;
-        return chosen;
+        return pieces;
     }
 
     private float[][] piece(int wanted) throws IOException {
