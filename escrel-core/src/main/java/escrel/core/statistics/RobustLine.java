@@ -73,8 +73,9 @@ public final class RobustLine {
         List<Integer> begins = new ArrayList<>();
         double[] weight = ones(times);
         Fit fit = biweight(numbers, times, parts, 1, weight);
-        double scatter = differences(fit.residuals);
         while (begins.size() < MOST_STEPS) {
+            // anew each time: a large step bends the line, and makes tick and tock scatter as they do not
+            double scatter = differences(fit.residuals);
             int step = step(fit.residuals, Math.max(LEAST_STEP_SECONDS, STEP_SIGMAS * scatter), begins);
             if (step < 0) {
                 break;

@@ -210,4 +210,20 @@ class RobustLineTest {
         assertThat(Math.sqrt(squares)).isCloseTo(expected, within(0.15 * expected));
         assertThat(stated).isCloseTo(expected, within(0.25 * expected));
     }
+
+    /** A loss of half a beat bends the first line so much that one of 1.6 ms hides in it. */
+    @Test
+    void aSmallLossIsFoundBesideALargeOne() {
+        beats(0.0007);
+        Random random = new Random(14);
+        for (int i = 0; i < BEATS; i++) {
+            times[i] += 45e-6 * random.nextGaussian() - (i >= 33 ? 0.0017 : 0) - (i >= 76 ? 0.055 : 0);
+        }
+        times[76] += 0.008;
+
+        RobustLine line = RobustLine.fit(numbers, times);
+
+        assertThat(line.steps()).hasSize(2);
+        assertThat(line.slope()).isCloseTo(BEAT, within(2e-6));
+    }
 }

@@ -4,12 +4,12 @@ import java.util.Arrays;
 
 /**
  * By how much later the beats lie than a steady period says, from place to place: where a recorder or a browser loses sound, all that
- * follows comes earlier, by a few milliseconds or by half a beat. Blocks of a few swings are folded over the period and compared with
- * all of them laid over each other; the most likely course of shifts is taken, in which a jump costs much. Shifts are looked for all
- * around the period; ticks do not become tocks, since that costs a jump, too.
+ * follows comes earlier, by a few milliseconds or by half a beat. Blocks of two swings are folded over the beat and compared with all of
+ * them laid over each other; the most likely course of shifts is taken, in which a jump costs much. A loss is found as it lies within
+ * half a beat either way; one of more looks like one of less by a whole beat, so that ticks then count as tocks.
  */
 final class LostSound {
-    private static final int SWINGS = 4;
+    private static final int SWINGS = 2;
     // coarse: what is left is found by following the beats one by one
     private static final double BIN_SECONDS = 0.002;
     private static final int ROUNDS = 2;
@@ -45,7 +45,9 @@ final class LostSound {
 
     /** Looks through an envelope. */
     static Shifts in(Envelope envelope, double period) {
-        int bins = Math.max(8, (int) Math.round(period / BIN_SECONDS));
+        // tick and tock look alike: they are laid over each other
+        double beat = period / 2;
+        int bins = Math.max(8, (int) Math.round(beat / BIN_SECONDS));
         double blockSeconds = SWINGS * period;
         int blocks = (int) (envelope.seconds() / blockSeconds);
         if (blocks < 3) {
@@ -53,20 +55,20 @@ final class LostSound {
         }
         double[][] folds = new double[blocks][];
         for (int b = 0; b < blocks; b++) {
-            folds[b] = folded(envelope, period, bins, b * blockSeconds);
+            folds[b] = folded(envelope, beat, bins, b * blockSeconds, blockSeconds);
         }
         int[] gaps = new int[blocks];
         Arrays.fill(gaps, 1);
         int[] shifts = new int[blocks];
+        double[][] likelihood = new double[blocks][];
         for (int round = 0; round < ROUNDS; round++) {
             double[] all = round == 0 ? folds[clearest(folds)].clone() : together(folds, shifts);
-            double[][] likelihood = new double[blocks][];
             for (int b = 0; b < blocks; b++) {
                 likelihood[b] = likelihood(folds[b], all);
             }
             shifts = SteadyPath.through(likelihood, gaps, STEADY_BINS);
         }
-        return unwrapped(shifts, bins, period, blockSeconds);
+        return unwrapped(shifts, bins, beat, blockSeconds);
     }
 
     /** The block in which the beats stand out most: a first pattern that no jump has smeared. */
@@ -84,14 +86,13 @@ final class LostSound {
     }
 
     /** Mean over the swings of a block, its own mean taken away. */
-    private static double[] folded(Envelope envelope, double period, int bins, double from) {
+    private static double[] folded(Envelope envelope, double beat, int bins, double from, double seconds) {
         double[] sum = new double[bins];
         int[] count = new int[bins];
         int first = (int) Math.round(from / envelope.blockSeconds());
-        int last = (int)
-                Math.min(envelope.values().length, Math.round((from + SWINGS * period) / envelope.blockSeconds()));
+        int last = (int) Math.min(envelope.values().length, Math.round((from + seconds) / envelope.blockSeconds()));
         for (int i = first; i < last; i++) {
-            double turns = (i + 0.5) * envelope.blockSeconds() / period;
+            double turns = (i + 0.5) * envelope.blockSeconds() / beat;
             int bin = Math.min(bins - 1, (int) ((turns - Math.floor(turns)) * bins));
             sum[bin] += envelope.values()[i];
             count[bin]++;
@@ -118,7 +119,7 @@ final class LostSound {
         return all;
     }
 
-    /** How likely a block lies later than the pattern, by every number of bins around the period. */
+    /** How likely a block lies later than the pattern, by every number of bins around the beat. */
     private static double[] likelihood(double[] fold, double[] pattern) {
         int bins = fold.length;
         double sizes = Math.sqrt(Arrays.stream(fold).map(v -> v * v).sum()
@@ -136,13 +137,17 @@ final class LostSound {
         return out;
     }
 
-    /** Each block as near to the one before as going around the period allows. */
-    private static Shifts unwrapped(int[] shifts, int bins, double period, double blockSeconds) {
+    /** Bins the shorter way around. */
+    private static int around(int step, int bins) {
+        return step - bins * Math.round((float) step / bins);
+    }
+
+    /** Each block as near to the one before as going around the beat allows. */
+    private static Shifts unwrapped(int[] shifts, int bins, double beat, double blockSeconds) {
         double[] out = new double[shifts.length];
         boolean jumps = false;
         for (int b = 1; b < shifts.length; b++) {
-            double step = (shifts[b] - shifts[b - 1]) * period / bins;
-            step -= period * Math.round(step / period);
+            double step = around(shifts[b] - shifts[b - 1], bins) * beat / bins;
             boolean jump = Math.abs(step) > LEAST_SECONDS;
             out[b] = out[b - 1] + (jump ? step : 0);
             jumps |= jump;
