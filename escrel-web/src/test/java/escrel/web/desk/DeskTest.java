@@ -118,9 +118,7 @@ class DeskTest {
             }
         }
 
-        assertThat(heard)
-                .anyMatch(DeskState::settled)
-                .anyMatch(s -> s.waitsFor().startsWith("heard once more"));
+        assertThat(heard.stream().filter(DeskState::settled).count()).isGreaterThan(20);
         for (int i = 0; i < heard.size(); i++) {
             if (heard.get(i).settled()) {
                 DeskState.Figures now = heard.get(i).figures();
