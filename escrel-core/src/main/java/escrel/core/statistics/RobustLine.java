@@ -69,6 +69,15 @@ public final class RobustLine {
      * @param times in seconds, NaN where a beat is missing
      */
     public static RobustLine fit(int[] numbers, double[] times) {
+        return fit(numbers, times, LEAST_STEP_SECONDS);
+    }
+
+    /**
+     * Fits times against numbers, knowing what a step is.
+     *
+     * @param leastStep smaller changes are wandering, in seconds
+     */
+    public static RobustLine fit(int[] numbers, double[] times, double leastStep) {
         int[] parts = new int[times.length];
         List<Integer> begins = new ArrayList<>();
         double[] weight = ones(times);
@@ -76,7 +85,7 @@ public final class RobustLine {
         while (begins.size() < MOST_STEPS) {
             // anew each time: a large step bends the line, and makes tick and tock scatter as they do not
             double scatter = differences(fit.residuals);
-            int step = step(fit.residuals, Math.max(LEAST_STEP_SECONDS, STEP_SIGMAS * scatter), begins);
+            int step = step(fit.residuals, Math.max(leastStep, STEP_SIGMAS * scatter), begins);
             if (step < 0) {
                 break;
             }

@@ -21,6 +21,8 @@ import java.util.stream.IntStream;
 /** Works the figures of a reading out of what was heard (M2, M3, M4), and says what speaks against them. */
 final class Figures {
     private static final int TREND_PARTS = 4;
+    // some 7° of a watch of 18 000 beats that swings 270°: no balance changes so from one beat to the next
+    private static final double LIFT_JUMP_SECONDS = 0.0003;
     // a judgement: just above the 12 dB down to which trials are drawn, so that the advice comes before the refusals
     private static final double LOUD_ROOM_DECIBELS = 13;
 
@@ -124,7 +126,9 @@ final class Figures {
 
     /** A balance changes its swing by and by: lifts that jump were followed wrongly somewhere. */
     private Optional<String> jumps() {
-        return RobustLine.fit(times.numbers(), times.lifts()).steps().isEmpty()
+        return RobustLine.fit(times.numbers(), times.lifts(), LIFT_JUMP_SECONDS)
+                        .steps()
+                        .isEmpty()
                 ? Optional.empty()
                 : Optional.of(
                         "The amplitude seems to jump, which no balance does: sounds may have been taken for one another");

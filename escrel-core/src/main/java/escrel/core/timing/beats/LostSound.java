@@ -18,6 +18,7 @@ final class LostSound {
     // of the bins of a fold so many say something of their own: a beat is loud over some of them
     private static final double INDEPENDENT = 0.2;
     private static final double LARGEST_LIKENESS = 0.98;
+    // less is within reach of following the beats one by one
     private static final double LEAST_SECONDS = 0.004;
 
     private LostSound() {}

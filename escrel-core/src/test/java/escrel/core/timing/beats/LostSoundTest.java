@@ -52,7 +52,7 @@ class LostSoundTest {
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0.008, 0.027, 0.060, 0.095})
+    @ValueSource(doubles = {0.014, 0.027, 0.060, 0.095})
     void whatFollowsALossComesEarlierByIt(double lost) {
         LostSound.Shifts shifts = LostSound.in(envelope(10, lost), PERIOD);
 
