@@ -23,6 +23,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
@@ -139,22 +140,16 @@ final class Story {
      */
     Story climb(Predicate<String> wanted, Consumer<Story> timed) {
         while (true) {
-            List<AssemblyPlan.Line> free = job().wayUp().freeNow().stream()
+            Optional<AssemblyPlan.Line> next = job().wayUp().freeNow().stream()
                     .filter(l -> wanted.test(l.code()))
-                    .toList();
-            if (free.isEmpty()) {
+                    .findFirst();
+            if (next.isEmpty()) {
                 return this;
             }
-            // oil on one point keeps no other from being oiled: all that lie next in one go
-            List<AssemblyPlan.Line> points = free.stream()
-                    .takeWhile(l -> l.kind() == AssemblyPlan.Kind.OIL)
-                    .toList();
-            if (!points.isEmpty()) {
-                points.forEach(l -> then(done(l)));
-            } else if (proof(free.get(0)) == AssemblyTest.Proof.READING) {
+            if (proof(next.get()) == AssemblyTest.Proof.READING) {
                 timed.accept(this);
             } else {
-                then(done(free.get(0)));
+                then(done(next.get()));
             }
         }
     }
