@@ -1,7 +1,5 @@
 package escrel.web.chart;
 
-import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.WatchClass;
 import escrel.core.regulation.Interventions;
 import escrel.core.timing.comparison.Difference;
 import escrel.core.timing.comparison.PositionFigures;
@@ -65,7 +63,7 @@ public record TurnView(
      * @param hand how well watches are laid down in this workshop
      */
     public static @Nullable TurnView of(OpenJob job, Repeatability hand) {
-        Targets targets = targets(job);
+        Targets targets = Targets.of(job.sheet());
         return Turn.ofService(job.readings(), targets, hand)
                 .map(turn -> of(job, turn, targets, hand))
                 .orElse(null);
@@ -73,18 +71,13 @@ public record TurnView(
 
     /** Any two sets of readings laid side by side, judged by the targets of a job. */
     public static TurnView between(OpenJob job, ReadingSet before, ReadingSet after, Repeatability hand) {
-        Targets targets = targets(job);
+        Targets targets = Targets.of(job.sheet());
         return of(job, Turn.between(before, after, targets, hand), targets, hand);
     }
 
     /** The comparison itself of any two sets, by the targets of a job. */
     public static Turn turn(OpenJob job, ReadingSet before, ReadingSet after, Repeatability hand) {
-        return Turn.between(before, after, targets(job), hand);
-    }
-
-    private static Targets targets(OpenJob job) {
-        CalibreSheet sheet = job.sheet();
-        return sheet == null ? Targets.of(WatchClass.VINTAGE_NO_SHOCK_SETTING) : Targets.of(sheet);
+        return Turn.between(before, after, Targets.of(job.sheet()), hand);
     }
 
     private static TurnView of(OpenJob job, Turn turn, Targets targets, Repeatability hand) {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param peak loudest sample of the piece, decibels against full scale
  * @param seconds heard since the watch was laid down
- * @param listenedTo up to which of them the figures say something; 0 before the first
+ * @param listenedTo up to which of them the figures say something, so that their lag can be measured; 0 before the first
  * @param hint what is wrong with the sound, in words; empty when nothing is
  * @param waitsFor what is still waited for
  * @param never whether it has been listened to so long that it will hardly settle

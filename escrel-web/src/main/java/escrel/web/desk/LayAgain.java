@@ -1,7 +1,5 @@
 package escrel.web.desk;
 
-import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.WatchClass;
 import escrel.core.timing.comparison.Difference;
 import escrel.core.timing.comparison.Repeatability;
 import escrel.core.timing.comparison.Targets;
@@ -19,9 +17,9 @@ final class LayAgain {
 
     /** What is near, in a sentence; empty where nothing is, and where the position was laid down twice already. */
     static String words(OpenJob job, Position position, Repeatability hand) {
-        CalibreSheet sheet = job.sheet();
-        Targets targets = sheet == null ? Targets.of(WatchClass.VINTAGE_NO_SHOCK_SETTING) : Targets.of(sheet);
-        return Turn.ofService(job.readings(), targets, hand)
+        return Turn.ofService(job.readings(), Targets.of(job.sheet()), hand)
+                // the set the reading went into: one of before the service that comes late is no reading of after
+                .filter(turn -> turn.after().lastAt() == job.sequence())
                 .filter(turn -> turn.after().allIn(position).size() == 1)
                 .flatMap(turn -> turn.lines().stream()
                         .filter(line -> line.position() == position)

@@ -1,20 +1,19 @@
 package escrel.web.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
 import escrel.web.ground.Check;
 import escrel.web.ground.Home;
 import escrel.web.storage.JobLineMapper;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.KeptFolder;
 import escrel.web.testing.Visitor;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -23,32 +22,13 @@ import org.junit.jupiter.api.Test;
  * 0.1, 0.1, 0.1, 0, 0.2, 0 ms. Pooled (M10): √(8.5 / 6) = 1.19 s/d, √(42 / 6) = 2.65°, √(0.035 / 6) = 0.076 ms.
  */
 class LaidDownTest {
-    private final Path home = unpacked();
+    private final Path home = KeptFolder.of("v8");
     private final EscrelServer server = EscrelServer.on(home);
     private final Visitor visitor = new Visitor(server.url());
 
     @AfterEach
     void close() {
         server.close();
-    }
-
-    private static Path unpacked() {
-        Path home = EscrelServer.folder();
-        try (ZipInputStream zip =
-                new ZipInputStream(Files.newInputStream(Path.of("src/test/resources/versions/v8.zip")))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                Path to = home.resolve(entry.getName());
-                if (entry.isDirectory()) {
-                    Files.createDirectories(to);
-                } else {
-                    Files.createDirectories(to.getParent());
-                    Files.copy(zip, to);
-                }
-            }
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
-        return home;
     }
 
     private String read(int job, String state, String position, String rate, String amplitude) {
@@ -72,7 +52,7 @@ class LaidDownTest {
         read(1, "FINAL_CASED", "DIAL_UP", "+6", "280");
         assertThat(visitor.get("/devices").body()).contains("1.5 s/d", "from 7 repeats; reckoned with");
         assertThat(server.bean(LaidDown.class).repeatability().rateSecondsPerDay())
-                .isCloseTo(Math.sqrt(16.5 / 7), org.assertj.core.api.Assertions.within(1e-9));
+                .isCloseTo(Math.sqrt(16.5 / 7), within(1e-9));
 
         // taken back, it counts no more
         visitor.post("/jobs/1/undo", Map.of("room", "readings", "seq", visitor.sequence(1)));

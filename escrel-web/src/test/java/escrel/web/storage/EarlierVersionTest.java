@@ -15,6 +15,7 @@ import escrel.web.media.MediaStore;
 import escrel.web.sound.Devices;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.KeptFolder;
 import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -28,8 +29,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -157,8 +156,7 @@ class EarlierVersionTest {
     /** The folder as version 6 left it, journal and media beside the database, a sheet from elsewhere waiting. */
     @Test
     void folderOfVersion6GoesOnAndItsJobsAreFound() throws IOException {
-        Path home = EscrelServer.folder();
-        unpack(Path.of("src/test/resources/versions/v6.zip"), home);
+        Path home = KeptFolder.of("v6");
         try (EscrelServer server = EscrelServer.on(home)) {
             await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
             Visitor visitor = new Visitor(server.url());
@@ -178,8 +176,7 @@ class EarlierVersionTest {
     /** Version 7 had its lists in one table: they are made anew, and mean the same. */
     @Test
     void listsOfVersion7AreMadeAnew() throws IOException {
-        Path home = EscrelServer.folder();
-        unpack(Path.of("src/test/resources/versions/v7.zip"), home);
+        Path home = KeptFolder.of("v7");
         try (EscrelServer server = EscrelServer.on(home)) {
             await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
             Visitor visitor = new Visitor(server.url());
@@ -189,17 +186,6 @@ class EarlierVersionTest {
             }
             assertThat(visitor.get("/").body()).contains("next off: Crown and stem", "open: Readings 1 · Wash 1");
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
-        }
-    }
-
-    private static void unpack(Path zip, Path folder) throws IOException {
-        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                Path file = folder.resolve(entry.getName()).normalize();
-                assertThat(file.startsWith(folder)).isTrue();
-                Files.createDirectories(file.getParent());
-                Files.copy(in, file);
-            }
         }
     }
 

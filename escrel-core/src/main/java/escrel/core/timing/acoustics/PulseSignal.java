@@ -68,14 +68,10 @@ public final class PulseSignal {
 
     private static double loudestPhase(Envelope envelope, double period) {
         int bins = (int) Math.round(period / 0.01);
-        double[] sum = new double[bins];
-        for (int i = 0; i < envelope.values().length; i++) {
-            double turns = (i + 0.5) * envelope.blockSeconds() / period;
-            sum[(int) ((turns - Math.floor(turns)) * bins)] += envelope.values()[i];
-        }
+        double[] fold = envelope.folded(period, bins, 0, envelope.seconds(), heard -> heard);
         int best = 0;
         for (int b = 0; b < bins; b++) {
-            best = sum[b] > sum[best] ? b : best;
+            best = fold[b] > fold[best] ? b : best;
         }
         return (best + 0.5) / bins * period;
     }

@@ -11,7 +11,6 @@ final class AlikeBeats {
     private static final double LINK_SECONDS = 0.0005;
     private static final double FADING = 0.75;
     private static final double JITTER_SECONDS = 20e-6;
-    private static final double LARGEST_LIKENESS = 0.98;
 
     private final int[] numbers;
     private final int[] gaps;
@@ -121,7 +120,7 @@ final class AlikeBeats {
                 if (begun[half]) {
                     double[] like = new double[2 * reach + 1];
                     alike(cut, 0, pattern[half].clone(), how, like);
-                    shift = top(like) - reach;
+                    shift = SteadyPath.top(like) - reach;
                 }
                 last[half] += (shift + cut.rounding(0)) / rate;
                 double scale = 1 / Math.sqrt(cut.energy(0, shift) + 1e-20);
@@ -134,14 +133,6 @@ final class AlikeBeats {
             shifts[k] = last[half];
         }
         return shifts;
-    }
-
-    private static int top(double[] values) {
-        int top = 0;
-        for (int i = 1; i < values.length; i++) {
-            top = values[i] > values[top] ? i : top;
-        }
-        return top;
     }
 
     /** How likely each beat lies at each shift, by its likeness to all the others of its kind. */
@@ -185,8 +176,7 @@ final class AlikeBeats {
         for (int shift = -reach; shift <= reach; shift++) {
             double variance = energy - sum * sum / n;
             double alike = cut.times(pattern, beat, shift) / (Math.sqrt(size * Math.max(0, variance)) + 1e-20);
-            double clipped = Math.max(0, Math.min(LARGEST_LIKENESS, alike));
-            into[shift + reach] = -0.5 * how.independent() / 100 * n * Math.log(1 - clipped * clipped);
+            into[shift + reach] = Likeness.logLikelihood(alike, how.independent() / 100 * n);
             if (shift < reach) {
                 // the next window has one value more at its end and one less at its beginning
                 double gone = cut.value(beat, shift, 0);

@@ -49,7 +49,7 @@ public final class BeatTracker {
         int count = 0;
         for (int k = 0; k < 2 * swings; k++) {
             double steady = phase[k & 1] + (k / 2) * periodSeconds;
-            double time = steady + shifts.at(steady);
+            double time = shifts.heard(steady);
             if (time >= 0 && time < fine.seconds()) {
                 allNumbers[count] = k;
                 allTimes[count++] = time;
@@ -64,18 +64,7 @@ public final class BeatTracker {
     /** The two places within a period where the sound is loudest, tick before tock, about half a period apart. */
     private double[] phases(Envelope coarse, LostSound.Shifts shifts) {
         int bins = Math.max(8, (int) Math.round(period / coarse.blockSeconds()));
-        double[] sum = new double[bins];
-        int[] count = new int[bins];
-        for (int i = 0; i < coarse.values().length; i++) {
-            double heard = (i + 0.5) * coarse.blockSeconds();
-            double time = heard - shifts.at(heard);
-            int bin = (int) ((time / period - Math.floor(time / period)) * bins);
-            sum[Math.min(bin, bins - 1)] += coarse.values()[i];
-            count[Math.min(bin, bins - 1)]++;
-        }
-        for (int i = 0; i < bins; i++) {
-            sum[i] /= Math.max(1, count[i]);
-        }
+        double[] sum = coarse.folded(period, bins, 0, coarse.seconds(), shifts::steady);
         double[] smooth = aroundTheClock(sum, (int) Math.round(SMOOTH_SECONDS / coarse.blockSeconds()));
         return loudestPair(smooth, (int)
                 Math.round(Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period) / coarse.blockSeconds()));

@@ -1,6 +1,7 @@
 package escrel.core.timing.beats;
 
 import java.util.Arrays;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * How loud a sound is over time, in blocks: the logarithm of loudness above the median block, so that one knock weighs
@@ -67,6 +68,30 @@ public record Envelope(double[] values, double blockSeconds) {
         }
         Arrays.sort(sample);
         return sample.length == 0 ? 0 : sample[sample.length / 2];
+    }
+
+    /**
+     * A stretch folded over a period: the mean at each place of it; 0 where nothing fell.
+     *
+     * @param places into how many the period is divided
+     * @param from second at which the stretch begins
+     * @param to second at which it ends
+     * @param steady the time by a steady period of what is heard at a time; the same where nothing was lost
+     */
+    public double[] folded(double period, int places, double from, double to, DoubleUnaryOperator steady) {
+        double[] mean = new double[places];
+        int[] count = new int[places];
+        int last = (int) Math.min(values.length, Math.round(to / blockSeconds));
+        for (int i = (int) Math.round(from / blockSeconds); i < last; i++) {
+            double turns = steady.applyAsDouble((i + 0.5) * blockSeconds) / period;
+            int place = Math.min(places - 1, (int) ((turns - Math.floor(turns)) * places));
+            mean[place] += values[i];
+            count[place]++;
+        }
+        for (int place = 0; place < places; place++) {
+            mean[place] /= Math.max(1, count[place]);
+        }
+        return mean;
     }
 
     /** Neighbouring blocks taken together, half as many; a last odd one is left aside. */

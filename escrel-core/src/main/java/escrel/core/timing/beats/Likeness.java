@@ -6,6 +6,9 @@ package escrel.core.timing.beats;
  * on four at once.
  */
 final class Likeness {
+    // more is never believed: noise makes beats that are the same differ
+    private static final double LARGEST = 0.98;
+
     private final double[] series;
     private final double[] sums;
     private final double[] squares;
@@ -18,6 +21,17 @@ final class Likeness {
             sums[i + 1] = sums[i] + series[i];
             squares[i + 1] = squares[i] + series[i] * series[i];
         }
+    }
+
+    /**
+     * How likely it is that what is so alike is the same: {@code -n/2 log(1 - ρ²)}, the logarithm of a likelihood ratio of normal values.
+     *
+     * @param alike from −1 to 1; below 0 counts as 0
+     * @param independent n, values that say something of their own
+     */
+    static double logLikelihood(double alike, double independent) {
+        double clipped = Math.max(0, Math.min(LARGEST, alike));
+        return -0.5 * independent * Math.log(1 - clipped * clipped);
     }
 
     /** A pattern made ready: its mean taken away, its variance known. */

@@ -17,7 +17,6 @@ final class LostSound {
     private static final double[] STEADY_BINS = {1};
     // of the bins of a fold so many say something of their own: a beat is loud over some of them
     private static final double INDEPENDENT = 0.2;
-    private static final double LARGEST_LIKENESS = 0.98;
     // less is within reach of following the beats one by one
     private static final double LEAST_SECONDS = 0.004;
 
@@ -37,7 +36,22 @@ final class LostSound {
             return Arrays.stream(perBlock).map(Math::abs).max().orElse(0);
         }
 
-        /** The shift of what lies at a time by a steady period. */
+        /** When is heard what lies at a time by a steady period. */
+        double heard(double steady) {
+            double heard = steady;
+            // shifts are known by when something is heard: from there back, until both fit
+            for (int round = 0; round < perBlock.length && heard != steady + at(heard); round++) {
+                heard = steady + at(heard);
+            }
+            return heard;
+        }
+
+        /** Where by a steady period lies what is heard at a time. */
+        double steady(double heard) {
+            return heard - at(heard);
+        }
+
+        /** The shift of what is heard at a time. */
         double at(double seconds) {
             int block = (int) (seconds / blockSeconds);
             return perBlock[Math.max(0, Math.min(perBlock.length - 1, block))];
@@ -86,27 +100,14 @@ final class LostSound {
         return best;
     }
 
-    /** Mean over the swings of a block, its own mean taken away. */
+    /** A block folded over the beat, its own mean taken away. */
     private static double[] folded(Envelope envelope, double beat, int bins, double from, double seconds) {
-        double[] sum = new double[bins];
-        int[] count = new int[bins];
-        int first = (int) Math.round(from / envelope.blockSeconds());
-        int last = (int) Math.min(envelope.values().length, Math.round((from + seconds) / envelope.blockSeconds()));
-        for (int i = first; i < last; i++) {
-            double turns = (i + 0.5) * envelope.blockSeconds() / beat;
-            int bin = Math.min(bins - 1, (int) ((turns - Math.floor(turns)) * bins));
-            sum[bin] += envelope.values()[i];
-            count[bin]++;
-        }
-        double mean = 0;
+        double[] fold = envelope.folded(beat, bins, from, from + seconds, heard -> heard);
+        double mean = Arrays.stream(fold).average().orElse(0);
         for (int i = 0; i < bins; i++) {
-            sum[i] /= Math.max(1, count[i]);
-            mean += sum[i] / bins;
+            fold[i] -= mean;
         }
-        for (int i = 0; i < bins; i++) {
-            sum[i] -= mean;
-        }
-        return sum;
+        return fold;
     }
 
     private static double[] together(double[][] folds, int[] shifts) {
@@ -132,8 +133,7 @@ final class LostSound {
                 int at = i + shift;
                 product += pattern[i] * fold[at < bins ? at : at - bins];
             }
-            double alike = Math.max(0, Math.min(LARGEST_LIKENESS, product / (sizes + 1e-20)));
-            out[shift] = -0.5 * INDEPENDENT * bins * Math.log(1 - alike * alike);
+            out[shift] = Likeness.logLikelihood(product / (sizes + 1e-20), INDEPENDENT * bins);
         }
         return out;
     }

@@ -92,7 +92,8 @@ final class SteadyPath {
         }
     }
 
-    private static int top(double[] values) {
+    /** Index of the greatest, the first of equals. */
+    static int top(double[] values) {
         int top = 0;
         for (int i = 1; i < values.length; i++) {
             top = values[i] > values[top] ? i : top;

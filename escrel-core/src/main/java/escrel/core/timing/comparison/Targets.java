@@ -3,6 +3,7 @@ package escrel.core.timing.comparison;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.WatchClass;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is good enough for a class of watch: defaults the workshop may change. Source: M11.
@@ -34,8 +35,14 @@ public record Targets(double lowRate, double highRate, double spread, double low
         };
     }
 
-    /** The workshop's own limits for a calibre, or the defaults of its class. */
-    public static Targets of(CalibreSheet sheet) {
+    /**
+     * The workshop's own limits for a calibre, or the defaults of its class; those of a vintage watch without shock setting while the
+     * calibre is unknown.
+     */
+    public static Targets of(@Nullable CalibreSheet sheet) {
+        if (sheet == null) {
+            return of(WatchClass.VINTAGE_NO_SHOCK_SETTING);
+        }
         Lore.Limits own = sheet.lore().targets();
         return own == null
                 ? of(sheet.data().watchClass())

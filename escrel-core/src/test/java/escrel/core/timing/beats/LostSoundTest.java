@@ -76,4 +76,23 @@ class LostSoundTest {
         assertThat(shifts.at(23)).isCloseTo(-0.27, within(0.0025));
         assertThat(shifts.largest()).isCloseTo(0.27, within(0.0025));
     }
+
+    /** What is lost adds up to more than a block: a time by a steady period is still looked up where it is heard. */
+    @Test
+    void heardAndSteadyTimesAreEachOthersInverse() {
+        double[] losses = new double[20];
+        for (int k = 0; k < losses.length; k += 2) {
+            losses[k] = 2 + 2.1 * k / 2;
+            losses[k + 1] = 0.09;
+        }
+        LostSound.Shifts shifts = LostSound.in(envelope(losses), PERIOD);
+
+        assertThat(shifts.largest()).as("more than a block of 0.8 s").isGreaterThan(0.8);
+        int fitting = 0;
+        for (double heard = 0.05; heard < SECONDS - 1; heard += 0.1) {
+            fitting += Math.abs(shifts.heard(shifts.steady(heard)) - heard) < 1e-9 ? 1 : 0;
+        }
+        // what lies just where sound is missing is heard on one side of it only
+        assertThat(fitting).isGreaterThan(210);
+    }
 }
