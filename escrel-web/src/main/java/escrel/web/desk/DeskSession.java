@@ -32,8 +32,6 @@ final class DeskSession {
     private static final double NEVER_SETTLES_SECONDS = 60;
     private static final int PATIENCE = 3;
     private static final double LONG_ENOUGH_SECONDS = 8;
-    private static final int AGREEING = 2;
-    private static final double AGREEING_DEGREES = 5;
 
     final int job;
     final DeviceClock clock;
@@ -41,6 +39,7 @@ final class DeskSession {
     private final BeatAnalyser analyser;
     private final int escapeTeeth;
     private final LiveSound sound;
+    private final Agreement agreement = new Agreement();
     private final double[] levels = new double[LEVELS];
     private int pieces;
     private int loudPieces;
@@ -54,7 +53,6 @@ final class DeskSession {
     private long nextAnalysis;
     private int refusals;
     private boolean shorter;
-    private int agreeing;
 
     DeskSession(
             int job, DeviceClock clock, boolean simulated, BeatAnalyser analyser, int escapeTeeth, double sampleRate) {
@@ -89,7 +87,7 @@ final class DeskSession {
         loudPieces = 0;
         refusals = 0;
         shorter = false;
-        agreeing = 0;
+        agreement.interrupted();
         listenedTo = 0;
         settling = new Settling(false, "");
         quality = "";
@@ -123,7 +121,6 @@ final class DeskSession {
             seconds = available;
         }
         Sound latest = sound.latest(seconds);
-        SoundReading before = reading;
         long began = System.nanoTime();
         try {
             reading = analyser.analyse(latest);
@@ -139,19 +136,13 @@ final class DeskSession {
         }
         strip.add(reading, sound.secondsBefore(seconds));
         settling = Settling.of(reading, Settling.turnSeconds(reading.beatRate().beatSeconds(), escapeTeeth));
-        agreeing = before != null && agree(before, reading) ? agreeing + 1 : 0;
-        if (settling.settled() && agreeing < AGREEING) {
-            // sounds taken for one another once are not so again a moment later
+        boolean agreed = agreement.with(reading.amplitudeDegrees().value());
+        if (settling.settled() && !agreed) {
             settling = new Settling(false, "heard once more, to be sure");
         }
         shorter = !settling.settled() && !shorter;
         quality = Stream.concat(reading.doubts().stream(), reading.remarks().stream())
                 .collect(Collectors.joining(". "));
-    }
-
-    private static boolean agree(SoundReading one, SoundReading other) {
-        double apart = one.amplitudeDegrees().value() - other.amplitudeDegrees().value();
-        return Math.abs(apart) < AGREEING_DEGREES;
     }
 
     /** A drop-out or a shift in the sound would spoil the whole stretch: better to begin anew than to wait it out. */
@@ -161,6 +152,7 @@ final class DeskSession {
             startAgain();
         }
         reading = null;
+        agreement.interrupted();
         settling = new Settling(false, "no steady beat yet");
         quality = why;
     }

@@ -14,9 +14,7 @@ import escrel.simulator.pickup.SimulatedPickup;
 import escrel.simulator.pickup.Swinging;
 import escrel.web.sound.Analysis;
 import escrel.web.testing.BenchHand;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** A live listening, piece by piece, without a browser. */
@@ -104,33 +102,6 @@ class DeskTest {
         assertThat(state.figures()).isNotNull();
         assertThat(state.figures().secondsPerDay()).isCloseTo(6, within(0.7));
         assertThat(state.hint()).contains("Sound was lost");
-    }
-
-    /** A watch that is wound on, knocked or heard otherwise for a while: nothing is taken until it is heard alike again. */
-    @Test
-    void nothingHasSettledUnlessThreeHearingsInARowAgree() {
-        Sound low = new SimulatedPickup(RATE, 8)
-                .listen(new Swinging(cv12.data().beatRate(), LiftAngle.known(50), 6, 185, 1.2, 0), Room.QUIET, 24);
-        List<DeskState> heard = new ArrayList<>();
-        for (Sound sound : List.of(watch, low, watch)) {
-            for (int i = 0; i + PIECE <= 24 * RATE; i += PIECE) {
-                heard.add(session.hear(Arrays.copyOfRange(sound.samples(), i, i + PIECE), Long.MAX_VALUE));
-            }
-        }
-
-        assertThat(heard.stream().filter(DeskState::settled).count()).isGreaterThan(20);
-        for (int i = 0; i < heard.size(); i++) {
-            if (heard.get(i).settled()) {
-                DeskState.Figures now = heard.get(i).figures();
-                for (int before = 1; before <= 2; before++) {
-                    DeskState.Figures then = heard.get(i - before).figures();
-                    assertThat(then).as("hearing %d, %d before", i, before).isNotNull();
-                    // 5° and what rounding to whole degrees adds, each time
-                    assertThat(Double.parseDouble(then.amplitude()))
-                            .isCloseTo(Double.parseDouble(now.amplitude()), within(before * 6.0));
-                }
-            }
-        }
     }
 
     @Test
