@@ -59,7 +59,7 @@ public final class CleaningState {
             lookedAt.put(raised.part(), at);
         } else if (entry.step() instanceof FindingWorked worked) {
             findings.byKey(worked.finding())
-                    .filter(f -> f.part() != null && !f.isAboutScrew())
+                    .filter(f -> f.part() != null && !f.isWithinPart())
                     .ifPresent(f -> touchedAt.put(String.valueOf(f.part()), at));
         } else if (entry.step() instanceof Happened event
                 && event.what() != Happened.What.LOST

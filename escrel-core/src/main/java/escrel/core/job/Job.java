@@ -16,6 +16,7 @@ import escrel.core.parts.Findings;
 import escrel.core.parts.Homes;
 import escrel.core.parts.ScrewAccount;
 import escrel.core.parts.Searches;
+import escrel.core.parts.Tray;
 import escrel.core.regulation.Interventions;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
@@ -52,6 +53,7 @@ public final class Job {
     private final Lazy<Rules> up = new Lazy<>(this::rulesUp);
     private final Lazy<TeardownOrder> wayDown = new Lazy<>(() -> TeardownOrder.from(teardown(), down()));
     private final Lazy<Findings> findings = new Lazy<>(this::fold);
+    private final Lazy<ScrewAccount> screws = new Lazy<>(() -> ScrewAccount.of(teardown(), findings()));
     private final Lazy<Searches> searches = new Lazy<>(this::foldSearches);
     private final Lazy<CleaningState> cleaning = new Lazy<>(this::foldCleaning);
     private final Lazy<LubricationState> lubrication = new Lazy<>(this::foldLubrication);
@@ -144,7 +146,7 @@ public final class Job {
     public List<Tally> tallies() {
         List<Tally> always = List.of(
                 Homes.tally(lives(), copies()),
-                ScrewAccount.tally(teardown(), history.ruleBook()),
+                screws().tally(history.ruleBook()),
                 lubrication().tally(),
                 tests().tally(),
                 findings().tally(movement),
@@ -243,6 +245,16 @@ public final class Job {
     /** Which copy sits in each home. */
     public Copies copies() {
         return findings().copies();
+    }
+
+    /** The screws of every part. */
+    public ScrewAccount screws() {
+        return screws.get();
+    }
+
+    /** Where each part lies. */
+    public Tray tray() {
+        return Tray.of(teardown(), schools, screws());
     }
 
     /** Parts searched for, fragments unexplained. */

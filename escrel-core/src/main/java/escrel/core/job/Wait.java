@@ -51,7 +51,7 @@ public enum Wait {
                 .orElse(false);
         return wanted
                 && part != null
-                && !finding.isAboutScrew()
+                && !finding.isWithinPart()
                 && (!finding.isSettled() || finding.isInterim())
                 && job.copies().of(part).stream().noneMatch(c -> c.since() > finding.raisedAt());
     }

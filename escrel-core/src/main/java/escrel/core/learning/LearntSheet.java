@@ -230,11 +230,12 @@ public final class LearntSheet {
     }
 
     /**
-     * Whether what was stated takes the place of the sheet's screws of a part. A statement tells one kind; where the sheet
-     * tells several apart (length, thread, head) it knows better, and a different number is said by the count only.
+     * Whether what was stated takes the place of the sheet's screws of a part. Where the sheet tells several kinds apart
+     * (length, thread, head), a statement of one kind knows less and is left aside.
      */
     private boolean replaced(String part) {
-        return screws.containsKey(part) && kindsOnSheet(part) <= 1;
+        ScrewsStated stated = screws.get(part);
+        return stated != null && (kindsOnSheet(part) <= 1 || stated.rows().size() > 1);
     }
 
     private long kindsOnSheet(String part) {
@@ -244,40 +245,46 @@ public final class LearntSheet {
                 .count();
     }
 
-    /** Screws around the pin of their part, since nobody has pinned them one by one. */
+    /**
+     * Screws around the pin of their part, since nobody has pinned them one by one. What was not said of a screw stays as
+     * the sheet has it.
+     */
     private List<ScrewPlace> places(ScrewsStated stated) {
         List<ScrewPlace> known = base.screwsOf(stated.part());
         Shape shape = Objects.requireNonNull(parts.get(stated.part())).shape();
         double[] middle = shape == null ? new double[] {0, 0} : shape.middle();
         double away = base.data().diameterMillimetres() / 40;
+        int total = stated.rows().stream().mapToInt(ScrewsStated.Row::count).sum();
         List<ScrewPlace> places = new ArrayList<>();
-        for (int i = 0; i < stated.count(); i++) {
-            double angle = 2 * Math.PI * i / stated.count();
-            if (i < known.size()) {
-                ScrewPlace old = known.get(i);
+        for (ScrewsStated.Row row : stated.rows()) {
+            for (int i = 0; i < row.count(); i++) {
+                int at = places.size();
+                double angle = 2 * Math.PI * at / total;
+                ScrewPlace old = at < known.size()
+                        ? known.get(at)
+                        : new ScrewPlace(
+                                stated.part() + "-s" + (at + 1),
+                                stated.part(),
+                                middle[0] + away * Math.cos(angle),
+                                middle[1] + away * Math.sin(angle),
+                                row.length(),
+                                ScrewPlace.Head.FLAT,
+                                row.thread(),
+                                1.0,
+                                ScrewPlace.Home.ANY_OF_ITS_KIND,
+                                "place not pinned");
                 places.add(new ScrewPlace(
                         old.code(),
                         old.part(),
                         old.x(),
                         old.y(),
-                        stated.length(),
-                        old.head(),
-                        stated.thread(),
+                        row.length(),
+                        Objects.requireNonNullElse(row.head(), old.head()),
+                        row.thread(),
                         old.bladeMillimetres(),
-                        old.home(),
-                        old.note()));
-            } else {
-                places.add(new ScrewPlace(
-                        stated.part() + "-s" + (i + 1),
-                        stated.part(),
-                        middle[0] + away * Math.cos(angle),
-                        middle[1] + away * Math.sin(angle),
-                        stated.length(),
-                        ScrewPlace.Head.FLAT,
-                        stated.thread(),
-                        1.0,
-                        ScrewPlace.Home.ANY_OF_ITS_KIND,
-                        "place not pinned"));
+                        Objects.requireNonNullElse(row.home(), old.home()),
+                        old.note(),
+                        row.finish() == null ? old.finish() : row.finish()));
             }
         }
         return places;

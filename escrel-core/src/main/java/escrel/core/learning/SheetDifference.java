@@ -136,12 +136,15 @@ public final class SheetDifference {
                 line(
                         Kind.NEW_SCREWS,
                         part.code(),
-                        "%s: %d %s%s"
+                        "%s: %s %s%s"
                                 .formatted(
                                         part.name(),
-                                        is,
-                                        is == 1 ? "screw" : "screws",
-                                        was > 0 ? ", the sheet has " + was + ": accept to change them" : ""),
+                                        is == 0 ? "no" : ScrewPlace.words(learnt.screwsOf(part.code())),
+                                        is <= 1 ? "screw" : "screws",
+                                        was > 0
+                                                ? ", the sheet has " + ScrewPlace.words(base.screwsOf(part.code()))
+                                                        + ": accept to change them"
+                                                : ""),
                         // what the sheet knows of screws goes by nobody's count in passing
                         was == 0);
             }
@@ -151,7 +154,7 @@ public final class SheetDifference {
     /** Length, thread and head of each screw; where it stands within its part does not matter here. */
     private static List<String> kinds(CalibreSheet sheet, Part part) {
         return sheet.screwsOf(part.code()).stream()
-                .map(s -> s.length() + "/" + s.thread() + "/" + s.head())
+                .map(s -> s.length() + "/" + s.thread() + "/" + s.head() + "/" + s.finish() + "/" + s.home())
                 .toList();
     }
 

@@ -75,7 +75,7 @@ public final class Copies {
     /** A replacement that was decided on and never said to be at hand is at hand when it goes on. */
     private void unannounced(String part, int at, List<Finding> raised) {
         Optional<Finding> decided = raised.stream()
-                .filter(f -> part.equals(f.part()) && !f.isAboutScrew() && f.replaces() && f.decidedAt() < at)
+                .filter(f -> part.equals(f.part()) && !f.isWithinPart() && f.replaces() && f.decidedAt() < at)
                 .filter(f -> all(part).stream().noneMatch(c -> c.since() > f.raisedAt()))
                 .reduce((a, b) -> b);
         if (decided.isPresent() || all(part).isEmpty()) {

@@ -26,19 +26,6 @@ final class Decisions {
     /** The finding with its decision. */
     Finding put(Finding f) {
         Decided decided = last.get(f.key());
-        return decided == null
-                ? f
-                : new Finding(
-                        f.key(),
-                        f.at(),
-                        f.raisedAt(),
-                        f.part(),
-                        f.grade(),
-                        f.defect(),
-                        f.origin(),
-                        f.words(),
-                        decided,
-                        at.getOrDefault(f.key(), 0),
-                        null);
+        return decided == null ? f : f.decided(decided, at.getOrDefault(f.key(), 0));
     }
 }

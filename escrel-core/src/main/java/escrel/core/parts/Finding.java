@@ -3,6 +3,9 @@ package escrel.core.parts;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
+import escrel.core.condition.Place;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.ScrewsFound;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param at when it was recorded
  * @param raisedAt sequence of the step that raised it
  * @param part code on the sheet, or nothing
+ * @param place within the part; nothing for the part as a whole
+ * @param screw what it says of a screw of the part; nothing when it is about the part itself
  * @param decided the last decision, or nothing
  * @param decidedAt sequence of that decision, 0 without one
  * @param wanting what is still wanting, in words; nothing when it is settled
@@ -23,6 +28,8 @@ public record Finding(
         Instant at,
         int raisedAt,
         @Nullable String part,
+        @Nullable Place place,
+        ScrewsFound.@Nullable State screw,
         Grade grade,
         Defect defect,
         Origin origin,
@@ -30,12 +37,20 @@ public record Finding(
         @Nullable Decided decided,
         int decidedAt,
         @Nullable String wanting) {
-    /** Ends the key of a finding on a screw, when the same step raised one on the part too. */
+    /** In the key of a finding on a screw, since the same step may raise one on the part too. */
     static final String SCREW_SUFFIX = "s";
 
-    /** Whether it is about a screw of the part, not the part itself. */
-    public boolean isAboutScrew() {
-        return key.endsWith(SCREW_SUFFIX);
+    /** Whether it is about a screw or a place of the part: another one there leaves the part what it is. */
+    public boolean isWithinPart() {
+        return screw != null || place != null;
+    }
+
+    /** Where it lies, in words, for a part of this name: "jewel, third wheel, of Train bridge". */
+    public String where(String partName) {
+        if (screw != null) {
+            return "screw of " + partName;
+        }
+        return place == null ? partName : place.words() + ", of " + partName;
     }
 
     /** The decision that stands, if any. */
@@ -73,7 +88,31 @@ public record Finding(
         return replaces() && source().isBlank();
     }
 
+    /** A finding about which nothing was decided yet. */
+    static Finding raised(String key, RecordedStep by, FindingRaised what, ScrewsFound.@Nullable State screw) {
+        return new Finding(
+                key,
+                by.at(),
+                by.sequence(),
+                what.part(),
+                what.place(),
+                screw,
+                what.grade(),
+                what.defect(),
+                what.origin(),
+                what.words(),
+                null,
+                0,
+                null);
+    }
+
+    Finding decided(Decided decision, int sequence) {
+        return new Finding(
+                key, at, raisedAt, part, place, screw, grade, defect, origin, words, decision, sequence, null);
+    }
+
     Finding wanting(@Nullable String what) {
-        return new Finding(key, at, raisedAt, part, grade, defect, origin, words, decided, decidedAt, what);
+        return new Finding(
+                key, at, raisedAt, part, place, screw, grade, defect, origin, words, decided, decidedAt, what);
     }
 }

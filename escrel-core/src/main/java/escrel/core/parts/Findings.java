@@ -14,7 +14,9 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Tally;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -36,19 +38,7 @@ public final class Findings {
         List<Finding> found = new ArrayList<>();
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof FindingRaised raised) {
-                String key = String.valueOf(entry.sequence());
-                found.add(decisions.put(new Finding(
-                        key,
-                        entry.at(),
-                        entry.sequence(),
-                        raised.part(),
-                        raised.grade(),
-                        raised.defect(),
-                        raised.origin(),
-                        raised.words(),
-                        null,
-                        0,
-                        null)));
+                found.add(decisions.put(Finding.raised(String.valueOf(entry.sequence()), entry, raised, null)));
             } else if (entry.step() instanceof PartOff off) {
                 fromTeardown(entry, off, decisions, found);
             } else if (entry.step() instanceof Happened event) {
@@ -66,22 +56,20 @@ public final class Findings {
         if (off.asFound().needsDecision() || replace) {
             String words = replace ? join("to be replaced", off.note()) : off.note();
             Grade grade = off.asFound().needsDecision() ? off.asFound() : Grade.MEND;
-            found.add(decisions.put(made(entry, "", off.part(), grade, Defect.OTHER, Origin.UNKNOWN, words)));
+            found.add(decisions.put(made(entry, off.part(), grade, Defect.OTHER, Origin.UNKNOWN, words)));
         }
-        if (off.screws() != ScrewsFound.AS_ON_SHEET) {
-            Grade grade = off.screws() == ScrewsFound.ONE_MISSING ? Grade.MISSING : Grade.MEND;
-            Defect defect = switch (off.screws()) {
-                case ONE_MISSING -> Defect.ABSENT;
-                case ONE_FOREIGN -> Defect.WRONG_PART;
-                default -> Defect.SCORED;
-            };
-            String words = switch (off.screws()) {
-                case ONE_MISSING -> "one screw missing";
-                case ONE_FOREIGN -> "one screw is not of this calibre";
-                default -> "one screw damaged";
-            };
-            found.add(
-                    decisions.put(made(entry, Finding.SCREW_SUFFIX, off.part(), grade, defect, Origin.UNKNOWN, words)));
+        List<ScrewsFound.State> judged = Arrays.stream(ScrewsFound.State.values())
+                .filter(how -> off.screws().count(how) > 0 && how.isJudged())
+                .toList();
+        for (ScrewsFound.State how : judged) {
+            // a step of earlier versions raised one at most, whose key has no word behind it
+            String word = how == judged.get(0) ? "" : "-" + how.name().toLowerCase(Locale.ROOT);
+            found.add(decisions.put(ofScrews(
+                    entry,
+                    Finding.SCREW_SUFFIX + word,
+                    off.part(),
+                    how,
+                    off.screws().count(how))));
         }
     }
 
@@ -111,7 +99,7 @@ public final class Findings {
             case DAMAGED_NOW -> "damaged in this service";
             default -> "taken apart by mistake";
         };
-        found.add(decisions.put(made(entry, "", event.part(), grade, defect, origin, join(words, event.words()))));
+        found.add(decisions.put(made(entry, event.part(), grade, defect, origin, join(words, event.words()))));
     }
 
     private static String join(String first, String second) {
@@ -119,19 +107,34 @@ public final class Findings {
     }
 
     private static Finding made(
-            RecordedStep entry, String suffix, String part, Grade grade, Defect defect, Origin origin, String words) {
-        return new Finding(
-                entry.sequence() + suffix,
-                entry.at(),
-                entry.sequence(),
-                part,
-                grade,
-                defect,
-                origin,
-                words,
-                null,
-                0,
-                null);
+            RecordedStep entry, String part, Grade grade, Defect defect, Origin origin, String words) {
+        return Finding.raised(
+                String.valueOf(entry.sequence()), entry, new FindingRaised(part, grade, defect, origin, words), null);
+    }
+
+    /** What a step says of its screws, where that is something to judge; loose and glued ones are evidence, no finding. */
+    private static Finding ofScrews(RecordedStep entry, String suffix, String part, ScrewsFound.State how, int count) {
+        Grade grade = switch (how) {
+            case MISSING -> Grade.MISSING;
+            case BROKEN -> Grade.BROKEN;
+            case BURRED -> Grade.WORN;
+            default -> Grade.MEND;
+        };
+        Defect defect = switch (how) {
+            case MISSING -> Defect.ABSENT;
+            case BROKEN -> Defect.BROKEN;
+            case FOREIGN -> Defect.WRONG_PART;
+            default -> Defect.SCORED;
+        };
+        String number = count == 1 ? "one screw " : count + " screws ";
+        String words = switch (how) {
+            case MISSING -> number + "missing";
+            case FOREIGN -> number + (count == 1 ? "is" : "are") + " not of this calibre";
+            case BURRED -> number + "with a burred slot";
+            default -> number + how.name().toLowerCase(Locale.ROOT);
+        };
+        return Finding.raised(
+                entry.sequence() + suffix, entry, new FindingRaised(part, grade, defect, Origin.UNKNOWN, words), how);
     }
 
     /** All findings, first raised first. */
@@ -196,8 +199,9 @@ public final class Findings {
 
     private static String describe(Finding finding, CalibreSheet sheet) {
         String part = finding.part();
-        String where =
-                part == null ? "the watch" : sheet.part(part).map(Part::name).orElse(part);
+        String where = part == null
+                ? "the watch"
+                : finding.where(sheet.part(part).map(Part::name).orElse(part));
         return finding.words().isBlank() ? where : where + " (" + finding.words() + ")";
     }
 }

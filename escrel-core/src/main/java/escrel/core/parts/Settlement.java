@@ -49,7 +49,7 @@ final class Settlement {
 
     private @Nullable String replaced(Finding finding) {
         String part = finding.part();
-        if (part == null || finding.isAboutScrew()) {
+        if (part == null || finding.isWithinPart()) {
             return carriedOut(finding);
         }
         boolean fitted = copies.of(part).stream().anyMatch(c -> c.since() > finding.raisedAt() && c.fittedAt() > 0);

@@ -57,9 +57,13 @@ public record Caution(Kind kind, String title, String words) {
         return List.copyOf(all);
     }
 
-    /** What the workshop's habits say as this part goes on again; empty when they say nothing. */
+    /**
+     * Everything to be said as this part goes on again: the thread of its screws, what it must be in before, how it lies,
+     * and what the workshop's habits say; questions first. Source: ordering rules 7 and 9.
+     */
     public static List<Caution> onTheWayUp(CalibreSheet sheet, Part part, Schools schools) {
         List<Caution> all = new ArrayList<>();
+        threadsBack(sheet, part, all);
         if (part.role() == Role.MAINSPRING) {
             habit(School.NEW_MAINSPRING, schools, all);
             habit(School.SPRING_WITHOUT_WINDER, schools, all);
@@ -108,6 +112,16 @@ public record Caution(Kind kind, String title, String words) {
         }
         if (part.role() == Role.MAINSPRING && schools.has(Choice.ALWAYS_REPLACE)) {
             all.add(says("This workshop replaces it", Choice.ALWAYS_REPLACE.reason() + "."));
+        }
+    }
+
+    private static void threadsBack(CalibreSheet sheet, Part part, List<Caution> all) {
+        List<ScrewPlace> screws = sheet.screwsOf(part.code());
+        if (screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT)) {
+            all.add(asks("Left-hand thread", "Drive it anticlockwise. In a right-hand hole it cuts the thread away."));
+        }
+        if (screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.ODD)) {
+            all.add(asks("Odd thread", "It goes into its own hole and no other: any other it cuts."));
         }
     }
 

@@ -3,7 +3,6 @@ package escrel.core.teardown;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.ScrewPlace;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Lives;
 import escrel.core.service.PartOff;
@@ -151,13 +150,6 @@ public final class TeardownState {
                 .filter(p -> !isOff(p.code())
                         && !staying.contains(p.code())
                         && heldBy(p.code()).isEmpty())
-                .toList();
-    }
-
-    /** Screws that lie in the tray: those of parts that are off, not of homes that were empty on arrival. */
-    public List<ScrewPlace> screwsOut() {
-        return sheet.screws().stream()
-                .filter(s -> isOff(s.part()) && stepOf(s.part()).isPresent())
                 .toList();
     }
 }

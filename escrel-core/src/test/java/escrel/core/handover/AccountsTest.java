@@ -224,7 +224,8 @@ class AccountsTest {
 
     @Test
     void stepThatRaisesTwoFindingsHasTwoKeys() {
-        record(new PartOff("wheel", Grade.BROKEN, ScrewsFound.ONE_FOREIGN, PartOff.Plan.KEEP, "", ""));
+        record(new PartOff(
+                "wheel", Grade.BROKEN, ScrewsFound.of(ScrewsFound.State.FOREIGN, 1), PartOff.Plan.KEEP, "", ""));
 
         assertThat(open(Tally.Kind.FINDINGS)).hasSize(2);
     }

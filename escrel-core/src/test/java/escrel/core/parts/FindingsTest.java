@@ -51,13 +51,15 @@ class FindingsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = ScrewsFound.class, mode = EnumSource.Mode.EXCLUDE, names = "AS_ON_SHEET")
-    void everyScrewThatIsNotRightRaisesOneOfItsOwn(ScrewsFound screws) {
-        assertThat(findings(Histories.of(off(Grade.GOOD, screws, PartOff.Plan.KEEP)))
+    @EnumSource(
+            value = ScrewsFound.State.class,
+            names = {"MISSING", "FOREIGN", "BROKEN", "DAMAGED"})
+    void everyScrewThatIsNotRightRaisesOneOfItsOwn(ScrewsFound.State how) {
+        assertThat(findings(Histories.of(off(Grade.GOOD, ScrewsFound.of(how, 1), PartOff.Plan.KEEP)))
                         .open())
                 .singleElement()
                 .satisfies(f -> {
-                    assertThat(f.isAboutScrew()).isTrue();
+                    assertThat(f.isWithinPart()).isTrue();
                     assertThat(f.words()).contains("screw");
                 });
     }
@@ -77,7 +79,7 @@ class FindingsTest {
     @Test
     void screwReplacedDoesNotMakeThePartReplaced() {
         Findings findings = findings(Histories.of(
-                off(Grade.GOOD, ScrewsFound.ONE_FOREIGN, PartOff.Plan.KEEP),
+                off(Grade.GOOD, ScrewsFound.of(ScrewsFound.State.FOREIGN, 1), PartOff.Plan.KEEP),
                 new Decided("1s", Decision.REPLACE_DONOR, "", "donor")));
 
         assertThat(findings.open()).isEmpty();
@@ -88,7 +90,8 @@ class FindingsTest {
     @Test
     void stepTakenBackTakesItsFindingAlong() {
         assertThat(findings(Histories.of(
-                                off(Grade.BROKEN, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP), new TakenBack(1)))
+                                off(Grade.BROKEN, ScrewsFound.of(ScrewsFound.State.MISSING, 1), PartOff.Plan.KEEP),
+                                new TakenBack(1)))
                         .all())
                 .isEmpty();
     }

@@ -15,7 +15,6 @@ import escrel.core.calibre.Side;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.handover.Account;
-import escrel.core.job.Job;
 import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -48,9 +47,8 @@ class SearchesTest {
         return new Happened("jumper", what, "towards the window");
     }
 
-    private static List<ScrewAccount.Row> screws(JobHistory history) {
-        Job job = Jobs.of(SHEET, history);
-        return ScrewAccount.of(job.teardown(), job.findings());
+    private static PartScrews screws(JobHistory history) {
+        return Jobs.of(SHEET, history).screws().of("bridge");
     }
 
     private static Account searches(Step... steps) {
@@ -126,29 +124,39 @@ class SearchesTest {
 
     @Test
     void screwsAreCountedByPlaceAndLength() {
-        JobHistory history = Histories.of(
-                new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", "", 2, null));
-        assertThat(screws(history))
+        JobHistory history = Histories.of(new PartOff(
+                "bridge",
+                Grade.GOOD,
+                ScrewsFound.of(ScrewsFound.State.MISSING, 1),
+                PartOff.Plan.KEEP,
+                "",
+                "",
+                2,
+                null));
+        assertThat(screws(history).kinds())
                 .extracting(
-                        ScrewAccount.Row::length,
-                        ScrewAccount.Row::total,
-                        ScrewAccount.Row::out,
-                        ScrewAccount.Row::in,
-                        ScrewAccount.Row::missing,
-                        ScrewAccount.Row::remark)
+                        PartScrews.Kind::length,
+                        PartScrews.Kind::total,
+                        PartScrews.Kind::out,
+                        PartScrews.Kind::in,
+                        PartScrews.Kind::missing)
                 .containsExactly(
-                        tuple(ScrewPlace.LengthClass.LONG, 2, 1, 0, 1, "2 came off, the sheet has 3"),
-                        tuple(ScrewPlace.LengthClass.SHORT, 1, 1, 0, 0, ""));
-        assertThat(screws(JobHistory.empty())).allMatch(r -> r.out() == 0 && r.in() == r.total());
+                        tuple(ScrewPlace.LengthClass.LONG, 2, 1, 0, 1),
+                        tuple(ScrewPlace.LengthClass.SHORT, 1, 1, 0, 0));
+        assertThat(screws(history).remark()).isEqualTo("2 came off, the sheet has 3");
+        assertThat(screws(JobHistory.empty()).kinds()).allMatch(k -> k.out() == 0 && k.in() == k.total());
     }
 
     @Test
     void suppliedScrewIsReplacedAndNoLongerMissing() {
         JobHistory history = Histories.of(
-                new PartOff("bridge", Grade.GOOD, ScrewsFound.ONE_MISSING, PartOff.Plan.KEEP, "", ""),
+                new PartOff(
+                        "bridge", Grade.GOOD, ScrewsFound.of(ScrewsFound.State.MISSING, 1), PartOff.Plan.KEEP, "", ""),
                 new Decided("1s", Decision.REPLACE_DONOR, "", "a donor movement"));
 
-        assertThat(screws(history).get(0))
-                .satisfies(r -> assertThat(r.replaced() + r.out() + r.missing()).isEqualTo(3));
+        assertThat(screws(history).kinds().get(0))
+                .returns(1, PartScrews.Kind::replaced)
+                .returns(2, PartScrews.Kind::out)
+                .returns(0, PartScrews.Kind::missing);
     }
 }

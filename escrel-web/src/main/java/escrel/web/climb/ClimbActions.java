@@ -14,6 +14,7 @@ import escrel.core.parts.Finding;
 import escrel.core.service.PartOn;
 import escrel.core.service.SchoolSetAside;
 import escrel.core.service.Step;
+import escrel.core.teardown.Caution;
 import escrel.core.timing.readings.Demagnetised;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -29,6 +30,8 @@ class ClimbActions {
     /** What came of pressing the key. */
     enum Outcome {
         RECORDED,
+        /** A question stands before the part. */
+        ASKED,
         /** A habit speaks against it: going on is the same key again. */
         REMARKED,
         /** It would close over something, and no reason was given. */
@@ -58,6 +61,9 @@ class ClimbActions {
                 && form.reason().isEmpty()) {
             return Outcome.REMARKED;
         }
+        if (asks(job, form) && !form.isAnswered()) {
+            return Outcome.ASKED;
+        }
         List<Step> steps = new ArrayList<>();
         if (form.isForThisJob()) {
             Constraint.schools(broken).forEach(school -> steps.add(new SchoolSetAside(school)));
@@ -65,6 +71,12 @@ class ClimbActions {
         steps.addAll(steps(job, form));
         workshop.append(number, form.seq(), steps);
         return Outcome.RECORDED;
+    }
+
+    private static boolean asks(OpenJob job, ClimbForm form) {
+        return form.line() == AssemblyPlan.Kind.PART
+                && Caution.onTheWayUp(job.movement(), job.movement().requirePart(form.code()), job.schools()).stream()
+                        .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
     }
 
     private static AssemblyPlan.Line open(OpenJob job, ClimbForm form) {
@@ -91,7 +103,7 @@ class ClimbActions {
     private static List<Step> on(OpenJob job, ClimbForm form) {
         PartOn on = new PartOn(form.code(), form.text(), form.reason());
         Optional<Finding> waiting = job.job().findings().on(form.code()).stream()
-                .filter(f -> f.replaces() && !f.isAboutScrew() && !f.isSettled() && !f.lacksSource())
+                .filter(f -> f.replaces() && !f.isWithinPart() && !f.isSettled() && !f.lacksSource())
                 .filter(f -> job.job().copies().of(form.code()).stream().noneMatch(c -> c.since() > f.raisedAt()))
                 .reduce((a, b) -> b);
         return waiting.<List<Step>>map(f -> List.of(CopyAtHand.decided(form.code(), f), on))

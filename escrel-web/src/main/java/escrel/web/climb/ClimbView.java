@@ -13,11 +13,13 @@ import escrel.core.job.Job;
 import escrel.core.lubrication.EscapeDosing;
 import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
+import escrel.core.parts.PartScrews;
 import escrel.core.service.StepKind;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
+import escrel.web.job.PartStory;
 import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
@@ -59,6 +61,10 @@ record ClimbView(
      * @param copy which copy goes on, where it is another than came off
      * @param wantsReading whether a reading settles it and no key does
      * @param findings what was found on the part, so that no decision is overlooked
+     * @param asks questions before the part goes on
+     * @param said what was said of the part on the way down
+     * @param photo the last one of the part
+     * @param tray where it lies
      */
     record Card(
             Line line,
@@ -72,7 +78,11 @@ record ClimbView(
             List<Finding> findings,
             String copy,
             boolean visiting,
-            List<Caution> habits,
+            List<Caution> asks,
+            List<Caution> remarks,
+            List<String> said,
+            @Nullable Integer photo,
+            @Nullable Integer tray,
             boolean wantsReading,
             boolean demagnetises) {}
 
@@ -105,7 +115,7 @@ record ClimbView(
                 Ladder.of(job, Ladder.order(job), partCode),
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(state::isOff, free, partCode, Set.of())),
                 up,
-                current == null ? null : card(job, plan, current, at == 0),
+                current == null ? null : card(open, plan, current, at == 0),
                 lines.stream().skip(at + 1L).limit(5).toList(),
                 at > 0 ? lines.get(at - 1).code() : null,
                 at >= 0 && at < lines.size() - 1 ? lines.get(at + 1).code() : null,
@@ -129,7 +139,8 @@ record ClimbView(
         };
     }
 
-    private static Card card(Job job, AssemblyPlan plan, Line line, boolean next) {
+    private static Card card(OpenJob open, AssemblyPlan plan, Line line, boolean next) {
+        Job job = open.job();
         CalibreSheet sheet = job.movement();
         Part part = line.kind() == AssemblyPlan.Kind.PART ? sheet.requirePart(line.code()) : null;
         OilPoint point = line.kind() == AssemblyPlan.Kind.OIL
@@ -144,15 +155,36 @@ record ClimbView(
                 broken.stream().filter(Constraint::wantsReason).toList(),
                 broken.stream().filter(Constraint::isSchool).toList(),
                 part,
-                part == null ? "" : Ladder.screwWords(sheet.screwsOf(part.code())),
+                part == null ? "" : screwWords(job, part),
                 point,
                 dosing(sheet, point),
                 part == null ? List.of() : job.findings().on(part.code()),
                 part == null ? "" : copyWords(job, part),
                 part != null && job.lives().visiting().contains(part.code()),
-                part == null ? List.of() : Caution.onTheWayUp(sheet, part, job.schools()),
+                cautions(job, part, Caution.Kind.ASKS),
+                cautions(job, part, Caution.Kind.SAYS),
+                part == null ? List.of() : PartStory.of(open, part.code()).onTheWayDown(),
+                part == null ? null : PartStory.of(open, part.code()).photo().orElse(null),
+                part == null || job.tray().numberFor(part).isEmpty()
+                        ? null
+                        : (Integer) job.tray().numberFor(part).getAsInt(),
                 test != null && test.proof() == AssemblyTest.Proof.READING,
                 test != null && test.proof() == AssemblyTest.Proof.DEMAGNETISED);
+    }
+
+    private static List<Caution> cautions(Job job, @Nullable Part part, Caution.Kind kind) {
+        return part == null
+                ? List.of()
+                : Caution.onTheWayUp(job.movement(), part, job.schools()).stream()
+                        .filter(c -> c.kind() == kind)
+                        .toList();
+    }
+
+    /** Its screws, and which of them were only eased. */
+    private static String screwWords(Job job, Part part) {
+        PartScrews screws = job.screws().of(part.code());
+        int eased = screws.count(PartScrews.Where.EASED);
+        return screws.words() + (eased == 0 ? "" : ": tighten " + (eased == 1 ? "it" : "them") + " again");
     }
 
     /** Which copy goes on, where it is not the one that came off. */

@@ -86,7 +86,7 @@ final class OnTheBench {
                         new PartOff(
                                 "brake",
                                 Grade.GOOD,
-                                ScrewsFound.ONE_FOREIGN,
+                                ScrewsFound.of(ScrewsFound.State.FOREIGN, 1),
                                 PartOff.Plan.KEEP,
                                 "its screw is an earlier repairer's, thread a little thicker",
                                 "")));

@@ -67,7 +67,7 @@ record ReportView(
                 code == null ? "the watch" : movement.part(code).map(Part::name).orElse(code);
         String wanting = finding.wanting();
         return new Found(
-                finding.isAboutScrew() ? "screw of " + part : part,
+                finding.where(part),
                 words(finding.grade()),
                 finding.words(),
                 words(finding.origin()),

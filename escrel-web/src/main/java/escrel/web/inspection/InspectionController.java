@@ -79,7 +79,7 @@ class InspectionController {
         String asks = "";
         if (finding.isOpen() || finding.lacksSource()) {
             asks = "DECIDE";
-        } else if (!finding.isSettled() && finding.replaces() && finding.part() != null && !finding.isAboutScrew()) {
+        } else if (!finding.isSettled() && finding.replaces() && finding.part() != null && !finding.isWithinPart()) {
             boolean here = job.job().copies().of(finding.part()).stream().anyMatch(c -> c.since() > finding.raisedAt());
             asks = here ? "" : "HERE";
         } else if (!finding.isSettled()) {
@@ -94,7 +94,7 @@ class InspectionController {
             return "the watch";
         }
         String part = sheet.part(code).map(Part::name).orElse(code);
-        return finding.isAboutScrew() ? "screw of " + part : part;
+        return finding.where(part);
     }
 
     @PostMapping("/jobs/{number}/findings")

@@ -6,11 +6,12 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.ScrewPlace;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
 import escrel.core.lubrication.LubricationState;
 import escrel.core.parts.Findings;
+import escrel.core.parts.PartScrews;
+import escrel.core.parts.ScrewAccount;
 import escrel.core.service.Round;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
@@ -38,6 +39,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
      * @param onAgain how many are on again
      * @param detail what is said at its right end
      * @param ticks screws along it
+     * @param missing how many of those holes are empty
      * @param state class for its look
      */
     public record Rung(
@@ -48,6 +50,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
             int onAgain,
             String detail,
             int ticks,
+            int missing,
             boolean leftHand,
             boolean powerDown,
             boolean flagged,
@@ -163,6 +166,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
     private static final class Builder {
         private final TeardownState teardown;
         private final CalibreSheet sheet;
+        private final ScrewAccount screws;
         private final Findings findings;
         private final LubricationState lubrication;
         private final TestState tests;
@@ -171,6 +175,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
         Builder(Job job, @Nullable String selected) {
             this.teardown = job.teardown();
             this.sheet = teardown.sheet();
+            this.screws = job.screws();
             this.findings = job.findings();
             this.lubrication = job.lubrication();
             this.tests = job.tests();
@@ -178,7 +183,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
         }
 
         Rung single(Part part) {
-            List<ScrewPlace> screws = sheet.screwsOf(part.code());
+            PartScrews own = screws.of(part.code());
             boolean off = teardown.wasOff(part.code());
             boolean blocked = !off && !teardown.heldBy(part.code()).isEmpty();
             String state = part.code().equals(selected) ? "selected" : blocked ? "blocked" : off ? "off" : "free";
@@ -188,9 +193,10 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
                     1,
                     off ? 1 : 0,
                     teardown.isOnAgain(part.code()) ? 1 : 0,
-                    detail(part, screws, off),
-                    screws.size(),
-                    screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT),
+                    detail(part, own, off),
+                    own.holes().size(),
+                    own.count(PartScrews.Where.EMPTY),
+                    own.hasLeftHand(),
                     part.isPowerDown(),
                     findings.on(part.code()).stream().anyMatch(f -> !f.isSettled()),
                     teardown.visiting().contains(part.code()),
@@ -204,8 +210,11 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
                     (int) parts.stream().filter(p -> teardown.wasOff(p.code())).count();
             int on = (int)
                     parts.stream().filter(p -> teardown.isOnAgain(p.code())).count();
-            int screws = parts.stream()
-                    .mapToInt(p -> sheet.screwsOf(p.code()).size())
+            int holes = parts.stream()
+                    .mapToInt(p -> screws.of(p.code()).holes().size())
+                    .sum();
+            int empty = parts.stream()
+                    .mapToInt(p -> screws.of(p.code()).count(PartScrews.Where.EMPTY))
                     .sum();
             return new Rung(
                     first.code(),
@@ -214,7 +223,8 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
                     off,
                     on,
                     parts.size() + " parts",
-                    screws,
+                    holes,
+                    empty,
                     false,
                     false,
                     parts.stream().anyMatch(p -> findings.on(p.code()).stream().anyMatch(f -> !f.isSettled())),
@@ -223,7 +233,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
                     off == parts.size() ? "off" : off == 0 ? "blocked" : "free");
         }
 
-        private String detail(Part part, List<ScrewPlace> screws, boolean off) {
+        private String detail(Part part, PartScrews own, boolean off) {
             if (!off && !teardown.heldBy(part.code()).isEmpty()) {
                 return sheet.holdsOn(part.code()).stream()
                         .filter(h -> !teardown.isOff(h.by()))
@@ -234,7 +244,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
             if (part.isPowerDown()) {
                 return off ? "let down" : "";
             }
-            return screwWords(screws);
+            return own.words();
         }
 
         private List<Mark> marks(List<Part> parts) {
@@ -254,17 +264,6 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
             }
             return List.copyOf(marks);
         }
-    }
-
-    /** Screws in words: "2 short", "1 left-hand". */
-    public static String screwWords(List<ScrewPlace> screws) {
-        if (screws.isEmpty()) {
-            return "";
-        }
-        boolean left = screws.stream().anyMatch(s -> s.thread() == ScrewPlace.Thread.LEFT);
-        String kind =
-                left ? "left-hand" : screws.get(0).length().name().toLowerCase().replace('_', ' ');
-        return screws.size() + " " + kind;
     }
 
     /** The name of a group as said at the bench. */

@@ -16,6 +16,7 @@ public final class Json {
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .addModule(ScrewsJson.module())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
 

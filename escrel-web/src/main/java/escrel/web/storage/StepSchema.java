@@ -1,6 +1,7 @@
 package escrel.web.storage;
 
 import escrel.core.job.StepRegister;
+import escrel.core.service.ScrewsFound;
 import escrel.core.service.StepKind;
 import java.io.IOException;
 import java.io.InputStream;
@@ -68,6 +69,18 @@ public final class StepSchema {
             return map;
         }
         Class<?> kind = (Class<?>) type;
+        if (kind == ScrewsFound.class) {
+            ObjectNode out = Json.MAPPER.createObjectNode();
+            ArrayNode forms = out.putArray("anyOf");
+            ArrayNode words = forms.addObject().putArray("enum");
+            ScrewsJson.WORDS.keySet().stream().sorted().forEach(words::add);
+            ObjectNode counted = forms.addObject().put("type", "object").put("additionalProperties", false);
+            ObjectNode odd = counted.putObject("properties").putObject("odd");
+            odd.put("type", "array").put("minItems", 1).put("maxItems", ScrewsFound.MOST * 2);
+            odd.set("items", of(ScrewsFound.Odd.class, false));
+            counted.putArray("required").add("odd");
+            return out;
+        }
         if (kind.isRecord()) {
             ObjectNode out = typed("object", orNothing);
             ObjectNode properties = out.putObject("properties");

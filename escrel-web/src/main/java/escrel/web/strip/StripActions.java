@@ -59,6 +59,7 @@ class StripActions {
         if (isClosed(job)) {
             return Outcome.CLOSED;
         }
+        ScrewsSaid.requireHoles(form.screwsFound(), job.job().screws().of(form.part()));
         List<Constraint> broken = job.job().wayDown().brokenBy(form.part());
         if (broken.stream().anyMatch(Constraint::wantsReason)
                 && form.step().inSpiteOf().isEmpty()) {

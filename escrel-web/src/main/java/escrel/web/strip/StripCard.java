@@ -3,27 +3,16 @@ package escrel.web.strip;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
-import escrel.core.calibre.ScrewPlace;
-import escrel.core.job.StepRegister;
 import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
-import escrel.core.parts.Gauged;
-import escrel.core.service.Eased;
-import escrel.core.service.Happened;
-import escrel.core.service.Noted;
+import escrel.core.parts.PartScrews;
 import escrel.core.service.PartOff;
-import escrel.core.service.PowerNoted;
-import escrel.core.service.RecordedStep;
-import escrel.core.service.StateSet;
-import escrel.core.service.Step;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
-import escrel.core.teardown.Tray;
 import escrel.web.job.OpenJob;
-import escrel.web.ladder.Ladder;
-import java.util.ArrayList;
+import escrel.web.job.PartStory;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
@@ -35,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param isOff whether it is off already
  * @param isNext whether it is what the plan proposes
- * @param screwCount on the sheet
+ * @param holes its screws, hole by hole
  * @param broken holds and safety rules that speak against taking it off now
  * @param habits schools that speak against it: a remark
  * @param seen what it always came off after, though nobody stated why
@@ -59,7 +48,7 @@ record StripCard(
         @Nullable PartOff recorded,
         @Nullable Visiting visiting,
         String wayIn,
-        int screwCount,
+        PartScrews holes,
         List<String> seen,
         @Nullable String keptWith,
         boolean leftFitted,
@@ -77,14 +66,14 @@ record StripCard(
         List<Caution> cautions = Caution.before(sheet, part, job.schools());
         boolean off = state.isOff(part.code());
         boolean next = order.next().filter(part::equals).isPresent();
-        OptionalInt tray = Tray.of(state, job.schools()).numberFor(part);
+        OptionalInt tray = job.job().tray().numberFor(part);
         String frees = sheet.heldBy(part.code()).stream()
                 .filter(h -> !state.isOff(h.part())
                         && state.heldBy(h.part()).stream().allMatch(part::equals))
                 .map(h -> sheet.requirePart(h.part()).name())
                 .distinct()
                 .collect(Collectors.joining(", "));
-        List<ScrewPlace> screws = sheet.screwsOf(part.code());
+        PartScrews screws = job.job().screws().of(part.code());
         return new StripCard(
                 part,
                 off
@@ -92,9 +81,10 @@ record StripCard(
                         : next ? "next · free now" : heading(order, part),
                 off,
                 next,
-                screws.isEmpty()
+                screws.holes().isEmpty()
                         ? "none"
-                        : Ladder.screwWords(screws) + ", blade " + screws.get(0).bladeMillimetres(),
+                        : screws.words() + ", blade "
+                                + screws.holes().get(0).screw().bladeMillimetres(),
                 frees,
                 tray.isPresent() ? tray.getAsInt() : null,
                 cautions.stream().filter(c -> c.kind() == Caution.Kind.ASKS).toList(),
@@ -105,14 +95,14 @@ record StripCard(
                 state.stepOf(part.code()).orElse(null),
                 visiting(state, part),
                 wayIn(job, state, part),
-                screws.size(),
+                screws,
                 off ? List.of() : seen(sheet, order, part),
                 part.staysWith() == null
                         ? null
                         : sheet.part(part.staysWith()).map(Part::name).orElse(null),
                 state.leftFitted().contains(part.code()),
                 job.job().searches().isLost(part.code()),
-                log(job, sheet, part.code()));
+                PartStory.of(job, part.code()).log());
     }
 
     /** What would have to come off first, in words; empty when nothing would. */
@@ -129,25 +119,6 @@ record StripCard(
 
     private static List<Constraint> broken(TeardownOrder order, Part part, Predicate<Constraint> which) {
         return order.brokenBy(part.code()).stream().filter(which).toList();
-    }
-
-    /** What was observed, measured, eased or happened on this part, first recorded first. */
-    private static List<String> log(OpenJob job, CalibreSheet sheet, String part) {
-        List<String> log = new ArrayList<>();
-        for (RecordedStep entry : job.history().counting()) {
-            Step step = entry.step();
-            boolean here = step instanceof Noted note && part.equals(note.part())
-                    || step instanceof Gauged gauged && part.equals(gauged.part())
-                    || step instanceof Eased eased && part.equals(eased.part())
-                    || step instanceof StateSet set && part.equals(set.part())
-                    || step instanceof PowerNoted power && part.equals(power.part());
-            if (here) {
-                log.add(StepRegister.words(step, sheet));
-            } else if (step instanceof Happened event && part.equals(event.part())) {
-                log.add(StepRegister.words(step, sheet) + (event.words().isEmpty() ? "" : ": " + event.words()));
-            }
-        }
-        return log;
     }
 
     private static List<String> seen(CalibreSheet sheet, TeardownOrder order, Part part) {

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param seq what the page was made from
  * @param answered whether the questions before the step have been answered
- * @param screwsCounted when it was not the number on the sheet
+ * @param screws how they were found, as {@link ScrewsSaid} writes it
  * @param letDown how the power came down; only with the power-down
  * @param forThisJob whether the habits it goes against say nothing more in this job
  * @param letGo whether hidden power let go only now, at this part
@@ -19,12 +19,11 @@ record StripForm(
         String part,
         int seq,
         @Nullable Grade grade,
-        @Nullable ScrewsFound screws,
+        @Nullable String screws,
         PartOff.@Nullable Plan plan,
         @Nullable String note,
         @Nullable String inSpiteOf,
         @Nullable Boolean answered,
-        @Nullable Integer screwsCounted,
         PartOff.@Nullable LetDown letDown,
         @Nullable Boolean forThisJob,
         @Nullable Boolean letGo) {
@@ -41,15 +40,19 @@ record StripForm(
         return Boolean.TRUE.equals(letGo);
     }
 
+    ScrewsFound screwsFound() {
+        return ScrewsSaid.read(text(screws));
+    }
+
     PartOff step() {
         return new PartOff(
                 part,
                 grade == null ? Grade.GOOD : grade,
-                screws == null ? ScrewsFound.AS_ON_SHEET : screws,
+                screwsFound(),
                 plan == null ? PartOff.Plan.KEEP : plan,
                 text(note),
                 text(inSpiteOf),
-                screwsCounted,
+                null,
                 letDown);
     }
 
@@ -59,18 +62,6 @@ record StripForm(
 
     /** The form before anything was chosen. */
     static StripForm fresh(String part, int seq) {
-        return new StripForm(
-                part,
-                seq,
-                Grade.GOOD,
-                ScrewsFound.AS_ON_SHEET,
-                PartOff.Plan.KEEP,
-                "",
-                "",
-                false,
-                null,
-                null,
-                false,
-                false);
+        return new StripForm(part, seq, Grade.GOOD, "", PartOff.Plan.KEEP, "", "", false, null, false, false);
     }
 }

@@ -113,20 +113,30 @@ record StripView(
             new Choice("WORN", "2", "worn"),
             new Choice("MEND", "3", "mend"),
             new Choice("BROKEN", "4", "broken"));
-    private static final List<Choice> SCREWS = List.of(
-            new Choice("AS_ON_SHEET", "", "screws right"),
-            new Choice("ONE_MISSING", "", "one missing"),
-            new Choice("ONE_FOREIGN", "", "one foreign"),
-            new Choice("ONE_DAMAGED", "", "one damaged"));
+
+    /** Ways in which screws are odd, with the key for each; five stays the key that takes the part off. */
+    private static final List<Choice> SCREW_KEYS = List.of(
+            new Choice("LOOSE", "1", "loose"),
+            new Choice("MISSING", "2", "missing"),
+            new Choice("FOREIGN", "3", "foreign"),
+            new Choice("BURRED", "4", "burred"),
+            new Choice("GLUED", "6", "glued"),
+            new Choice("BROKEN", "9", "broken"));
 
     /** Grades to choose from, as found. */
     public List<Choice> grades() {
         return GRADES;
     }
 
-    /** States of its screws to choose from. */
+    /** How the screws of the part at hand are said to be, as the form stands. */
+    public String screwWords() {
+        String words = form.screwsFound().words();
+        return words.isEmpty() ? "screws as on the sheet" : words;
+    }
+
+    /** Keys of the pad for screws. */
     public List<Choice> screwStates() {
-        return SCREWS;
+        return SCREW_KEYS;
     }
 
     /** Whether the same key again goes on. */
@@ -187,7 +197,7 @@ record StripView(
                 at >= 0 && at < all.size() - 1 ? all.get(at + 1).code() : null,
                 nextFree(all, at, free(state, order)),
                 order.turnOvers(),
-                state.screwsOut().size(),
+                job.job().screws().out(),
                 findings.open().size(),
                 lastPhoto(job.history(), sheet, round),
                 Undo.of(job, StepKind.STRIP),

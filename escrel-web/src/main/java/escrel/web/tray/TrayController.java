@@ -2,21 +2,16 @@ package escrel.web.tray;
 
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
-import escrel.core.parts.ScrewAccount;
+import escrel.core.parts.Tray;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.service.PhotoAdded;
-import escrel.core.teardown.TeardownState;
-import escrel.core.teardown.Tray;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
-import escrel.web.ladder.Ladder;
 import escrel.web.plan.PartOutline;
 import java.util.List;
 import java.util.Locale;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -65,27 +60,19 @@ class TrayController {
 
     private void fill(int number, Model model) {
         OpenJob job = workshop.load(number);
-        TeardownState state = job.job().teardown();
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute(
                 "compartments",
-                Tray.of(state, job.schools()).compartments().stream()
-                        .map(c -> shown(c, job))
-                        .toList());
+                job.job().tray().compartments().stream().map(c -> shown(c, job)).toList());
         model.addAttribute(
                 "habit", job.schools().of(School.TRAY).map(Choice::words).orElse(""));
-        model.addAttribute("screws", ScrewAccount.of(state, job.job().findings()));
-        model.addAttribute("screwsOut", state.screwsOut().size());
+        model.addAttribute("screws", job.job().screws().all());
+        model.addAttribute("screwsOut", job.job().screws().out());
     }
 
     private static Compartment shown(Tray.Compartment c, OpenJob job) {
         List<String> names = c.parts().stream().map(Part::name).toList();
-        String screws = c.screws().stream()
-                .collect(Collectors.groupingBy(TrayController::kind, TreeMap::new, Collectors.counting()))
-                .entrySet()
-                .stream()
-                .map(e -> e.getValue() + " " + e.getKey())
-                .collect(Collectors.joining(", "));
+        String screws = ScrewPlace.words(c.screws());
         return new Compartment(
                 c.number(),
                 c.label(),
@@ -104,9 +91,5 @@ class TrayController {
                         .map(PhotoAdded::photo)
                         .findFirst()
                         .orElse(null));
-    }
-
-    private static String kind(ScrewPlace screw) {
-        return Ladder.screwWords(List.of(screw)).substring(2);
     }
 }

@@ -5,8 +5,9 @@ import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
-import escrel.core.calibre.ScrewPlace;
 import escrel.core.job.Job;
+import escrel.core.parts.PartScrews;
+import escrel.core.parts.ScrewAccount;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
@@ -19,7 +20,6 @@ import escrel.web.job.JobHead;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
-import escrel.web.ladder.Ladder;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -104,13 +104,16 @@ class WayInController {
                 .filter(p -> !state.isOff(p.code()) && !down.contains(p))
                 .map(Part::name)
                 .toList();
+        ScrewAccount screws = job.job().screws();
         int own = (int)
                 down.stream().filter(p -> times.minutes(p.code()).isPresent()).count();
         return new Way(
                 sheet.requirePart(target).name(),
                 down.stream().map(p -> line(job, sheet, times, p)).toList(),
                 order.turnOvers(),
-                down.stream().mapToInt(p -> sheet.screwsOf(p.code()).size()).sum(),
+                down.stream()
+                        .mapToInt(p -> screws.of(p.code()).count(PartScrews.Where.IN))
+                        .sum(),
                 Math.round(Math.ceil(order.minutes(times))),
                 own == 0
                         ? "by the sheet"
@@ -121,11 +124,10 @@ class WayInController {
     }
 
     private static Line line(OpenJob job, CalibreSheet sheet, StepTimes times, Part part) {
-        List<ScrewPlace> screws = sheet.screwsOf(part.code());
         return new Line(
                 part.name(),
                 part.side().name().toLowerCase().replace('_', ' '),
-                Ladder.screwWords(screws),
+                job.job().screws().of(part.code()).words(),
                 Caution.before(sheet, part, job.schools()).stream()
                         .map(Caution::title)
                         .collect(Collectors.joining(" · ")),

@@ -88,8 +88,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every kind of step goes out and comes in the same. */
@@ -126,7 +128,13 @@ class StepJsonTest {
                 new PhotoAdded(1, null, "front"),
                 new Noted("dial", "hairline"),
                 new TakenBack(4),
-                new PartOff("dial", Grade.WORN, ScrewsFound.ONE_FOREIGN, PartOff.Plan.REPLACE, "n", "why"),
+                new PartOff(
+                        "dial",
+                        Grade.WORN,
+                        ScrewsFound.of(ScrewsFound.State.FOREIGN, 1),
+                        PartOff.Plan.REPLACE,
+                        "n",
+                        "why"),
                 new PartOn("dial", "", ""),
                 new Visit("balance-cock", Visit.Act.BEGIN, "swing test"),
                 new ReadingTaken(ReadingState.AS_RECEIVED, Fitted.CASED, Wound.PART, full),
@@ -236,6 +244,32 @@ class StepJsonTest {
         String kind = StepJson.kindOf(step);
 
         assertThat(StepJson.read(kind, StepJson.write(step))).isEqualTo(step);
+    }
+
+    /** As versions wrote it that knew one odd screw only. */
+    @ParameterizedTest
+    @CsvSource({"AS_ON_SHEET, ", "ONE_MISSING, MISSING", "ONE_FOREIGN, FOREIGN", "ONE_DAMAGED, DAMAGED"})
+    void screwsOfEarlierVersionsMeanTheSame(String word, ScrewsFound.@Nullable State how) {
+        PartOff off = (PartOff) StepJson.read(
+                "part-off",
+                "{\"part\":\"dial\",\"asFound\":\"GOOD\",\"screws\":\"" + word
+                        + "\",\"plan\":\"KEEP\",\"note\":\"\",\"inSpiteOf\":\"\"}");
+
+        assertThat(off.screws()).isEqualTo(how == null ? ScrewsFound.AS_ON_SHEET : ScrewsFound.of(how, 1));
+    }
+
+    @Test
+    void screwsAreAWordWhereNothingIsOddAndAListWhereSomethingIs() {
+        assertThat(StepJson.write(PartOff.plain("dial"))).contains("\"screws\":\"AS_ON_SHEET\"");
+        PartOff odd = new PartOff(
+                "dial",
+                Grade.GOOD,
+                ScrewsFound.of(ScrewsFound.State.MISSING, 2).and(ScrewsFound.State.LOOSE, 2),
+                PartOff.Plan.KEEP,
+                "",
+                "");
+        assertThat(StepJson.write(odd)).contains("\"state\":\"MISSING\",\"count\":2");
+        assertThat(StepJson.read("part-off", StepJson.write(odd))).isEqualTo(odd);
     }
 
     @Test

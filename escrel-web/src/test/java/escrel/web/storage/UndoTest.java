@@ -39,7 +39,8 @@ class UndoTest {
     }
 
     private static Step off(Part part) {
-        return new PartOff(part.code(), Grade.WORN, ScrewsFound.ONE_MISSING, PartOff.Plan.REPLACE, "", "");
+        return new PartOff(
+                part.code(), Grade.WORN, ScrewsFound.of(ScrewsFound.State.MISSING, 1), PartOff.Plan.REPLACE, "", "");
     }
 
     /** A service once closed as far as it was opened, opened again and some way down: of everything there is something. */

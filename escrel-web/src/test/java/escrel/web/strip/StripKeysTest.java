@@ -67,6 +67,7 @@ class StripKeysTest {
 
         browser.key('6');
         browser.key('7');
+        browser.key('3'); // one foreign
         browser.key('7');
         browser.key('9');
         browser.key('+');
@@ -74,11 +75,28 @@ class StripKeysTest {
         browser.enter();
         browser.untilTrue("the next part", () -> browser.heading().equals("Small seconds hand"));
 
-        assertThat(last().screws()).isEqualTo(ScrewsFound.ONE_FOREIGN);
+        assertThat(last().screws()).isEqualTo(ScrewsFound.of(ScrewsFound.State.FOREIGN, 1));
         assertThat(last().plan()).isEqualTo(PartOff.Plan.REPLACE);
         assertThat(last().asFound().mark()).isEqualTo("2");
         assertThat(last().note()).isEqualTo("ring sprung");
         assertThat(browser.text()).contains("2 findings");
+    }
+
+    @Test
+    void oneScrewMissingAndTheRestLooseTakesFourKeysWithThePartOff() {
+        browser.keyOnBench('5'); // case back
+        browser.keyOnBench('5'); // stem
+        assertThat(browser.heading()).isEqualTo("Case off the movement");
+
+        browser.key('7');
+        browser.key('2');
+        browser.key('1');
+        browser.seeText("1 missing, 1 loose");
+        browser.keyOnBench('5');
+
+        assertThat(last().screws())
+                .isEqualTo(ScrewsFound.of(ScrewsFound.State.MISSING, 1).and(ScrewsFound.State.LOOSE, 1));
+        assertThat(browser.text()).contains("1 finding, 0 screws out");
     }
 
     @Test

@@ -55,12 +55,15 @@ class StripRoomsTest {
     }
 
     @Test
-    void trayFollowsTheHabitWarnsOfCountsAndPrintsLabels() {
+    void trayFollowsTheHabitWarnsOfMissingScrewsAndPrintsLabels() {
         BenchHand hand = stripped(16);
-        hand.post("/strip/off", Map.of("part", "crown-wheel", "answered", "true", "screwsCounted", "2"));
+        assertThat(hand.post("/strip/off", Map.of("part", "crown-wheel", "answered", "true", "screws", "MISSING:2"))
+                        .body())
+                .contains("Crown wheel has 1 screw by what is known: 2 cannot be missing");
+        hand.post("/strip/off", Map.of("part", "crown-wheel", "answered", "true", "screws", "MISSING:1"));
 
         assertThat(hand.get("/tray").body())
-                .contains("In the order of removal", "2 screws came off, the sheet has 1", "left-hand");
+                .contains("In the order of removal", "Crown wheel: 1 of its 1 screws missing");
         hand.post("/schools", Map.of("choice", Choice.TRAY_BY_GROUP));
         assertThat(hand.get("/tray").body()).contains("By group", "barrel");
         assertThat(hand.get("/tray/labels").body()).contains("Labels for a real tray", "Case back");

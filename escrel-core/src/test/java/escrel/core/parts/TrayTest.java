@@ -1,8 +1,9 @@
-package escrel.core.teardown;
+package escrel.core.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.Histories;
+import escrel.core.Jobs;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
@@ -10,6 +11,7 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
+import escrel.core.job.Job;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
@@ -41,29 +43,32 @@ class TrayTest {
     }
 
     private static Tray tray(Schools schools, Step... steps) {
-        return Tray.of(TeardownState.of(SHEET, Histories.of(steps)), schools);
+        return tray(schools, Histories.of(steps));
+    }
+
+    private static Tray tray(Schools schools, JobHistory history) {
+        Job job = Jobs.of(SHEET, history);
+        return Tray.of(job.teardown(), schools, job.screws());
     }
 
     @Test
     void trayFillsInOrderOrByGroupAndWarnsOfMixedThreads() {
         JobHistory history = Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"));
-        TeardownState state = TeardownState.of(SHEET, history);
-        List<Tray.Compartment> inOrder = Tray.of(state, Schools.DEFAULT).compartments();
+        List<Tray.Compartment> inOrder = tray(Schools.DEFAULT, history).compartments();
 
         assertThat(inOrder).extracting(Tray.Compartment::label).containsExactly("Jumper", "Bridge");
         assertThat(inOrder.get(1).screws()).hasSize(3);
         assertThat(inOrder.get(1).warnings()).singleElement().asString().contains("left-hand");
-        assertThat(Tray.of(state, Schools.DEFAULT.with(Choice.TRAY_BY_GROUP)).compartments())
+        assertThat(tray(Schools.DEFAULT.with(Choice.TRAY_BY_GROUP), history).compartments())
                 .extracting(Tray.Compartment::label)
                 .containsExactly("Jumper", "Bridge");
     }
 
     @Test
     void compartmentKeepsItsNumberWhenItsPartIsOnAgain() {
-        TeardownState state = TeardownState.of(
-                SHEET, Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"), PartOn.plain("jumper")));
+        JobHistory history = Histories.of(PartOff.plain("jumper"), PartOff.plain("bridge"), PartOn.plain("jumper"));
 
-        assertThat(Tray.of(state, Schools.DEFAULT).compartments())
+        assertThat(tray(Schools.DEFAULT, history).compartments())
                 .extracting(c -> c.number() + " " + c.parts().size())
                 .containsExactly("1 0", "2 1");
     }

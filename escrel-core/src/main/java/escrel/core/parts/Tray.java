@@ -1,4 +1,4 @@
-package escrel.core.teardown;
+package escrel.core.parts;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
@@ -7,7 +7,7 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
-import escrel.core.service.PartOff;
+import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -47,12 +47,14 @@ public final class Tray {
     private final TeardownState state;
     private final Schools schools;
     private final CalibreSheet sheet;
+    private final ScrewAccount screws;
     private final Map<String, List<Part>> places = new LinkedHashMap<>();
     private final int taken;
 
-    private Tray(TeardownState state, Schools schools) {
+    private Tray(TeardownState state, Schools schools, ScrewAccount screws) {
         this.state = state;
         this.schools = schools;
+        this.screws = screws;
         this.sheet = state.sheet();
         int order = 0;
         for (String code : state.order()) {
@@ -66,8 +68,8 @@ public final class Tray {
     }
 
     /** The tray as it stands. */
-    public static Tray of(TeardownState state, Schools schools) {
-        return new Tray(state, schools);
+    public static Tray of(TeardownState state, Schools schools, ScrewAccount screws) {
+        return new Tray(state, schools, screws);
     }
 
     /**
@@ -121,34 +123,48 @@ public final class Tray {
             List<Part> lying = parts.stream()
                     .filter(p -> state.isOff(p.code()) && !state.visiting().contains(p.code()))
                     .toList();
-            List<ScrewPlace> screws = lying.stream()
-                    .flatMap(p -> sheet.screwsOf(p.code()).stream())
+            List<ScrewPlace> with = lying.stream()
+                    .flatMap(p -> screws.of(p.code()).screws(PartScrews.Where.OUT).stream())
                     .sorted(Comparator.comparing(ScrewPlace::length))
                     .toList();
             String label =
                     parts.size() == 1 && !key.contains(" ") ? parts.get(0).name() : key;
-            all.add(new Compartment(all.size() + 1, label, lying, screws, warnings(lying, screws)));
+            all.add(new Compartment(all.size() + 1, label, lying, with, warnings(lying, with)));
         });
         return List.copyOf(all);
     }
 
-    private List<String> warnings(List<Part> parts, List<ScrewPlace> screws) {
+    private List<String> warnings(List<Part> parts, List<ScrewPlace> with) {
         List<String> warnings = new ArrayList<>();
         Set<ScrewPlace.Thread> threads = new TreeSet<>();
-        screws.forEach(s -> threads.add(s.thread()));
+        with.forEach(s -> threads.add(s.thread()));
         if (threads.size() > 1) {
             warnings.add("screws of different thread lie together: keep the "
                     + (threads.contains(ScrewPlace.Thread.LEFT) ? "left-hand" : "odd") + " one apart");
         }
         for (Part part : parts) {
-            int sheetCount = sheet.screwsOf(part.code()).size();
-            state.stepOf(part.code()).map(PartOff::screwsCounted).ifPresent(counted -> {
-                if (counted != sheetCount) {
-                    warnings.add(
-                            "%s: %d screws came off, the sheet has %d".formatted(part.name(), counted, sheetCount));
-                }
-            });
+            PartScrews own = screws.of(part.code());
+            int missing = own.count(PartScrews.Where.EMPTY);
+            if (missing > 0) {
+                warnings.add("%s: %d of its %d screws missing"
+                        .formatted(part.name(), missing, own.holes().size()));
+            }
+            if (!own.remark().isEmpty()) {
+                warnings.add(part.name() + ": " + own.remark());
+            }
+            homes(part, own, with, warnings);
         }
         return List.copyOf(warnings);
+    }
+
+    private static void homes(Part part, PartScrews own, List<ScrewPlace> with, List<String> warnings) {
+        List<ScrewPlace> out = own.screws(PartScrews.Where.OUT);
+        boolean pair = out.stream().anyMatch(s -> s.home() == ScrewPlace.Home.PAIRED_WITH_PART);
+        boolean ownHole = out.stream().anyMatch(s -> s.home() == ScrewPlace.Home.OWN_HOLE);
+        if (pair) {
+            warnings.add(part.name() + " and its screw are a pair");
+        } else if (ownHole && with.size() > 1) {
+            warnings.add(part.name() + ": each screw back into its own hole");
+        }
     }
 }
