@@ -12,6 +12,7 @@ import escrel.core.learning.LearntSheet;
 import escrel.core.lubrication.LubricationState;
 import escrel.core.order.Rules;
 import escrel.core.parts.Copies;
+import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Findings;
 import escrel.core.parts.Homes;
 import escrel.core.parts.ScrewAccount;
@@ -250,6 +251,11 @@ public final class Job {
     /** The screws of every part. */
     public ScrewAccount screws() {
         return screws.get();
+    }
+
+    /** What the screws tell of who was there before. */
+    public List<EarlierWork.Line> earlierWork() {
+        return EarlierWork.of(lives());
     }
 
     /** Where each part lies. */

@@ -94,13 +94,24 @@ final class OnTheBench {
         story.then(new PhotoAdded(1, "chrono-bridge", "Before the chronograph bridge (drawn stand-in)", Side.TRAIN))
                 .then(new FindingRaised(
                         "hammer", Grade.MEND, Defect.SCORED, Origin.WEAR, "both faces scored by the heart cams"));
-        story.stripUntil("column-wheel", Map.of());
+        // the earlier repairer did not drive home what he had opened
+        story.stripUntil(
+                "column-wheel",
+                Map.of(
+                        "chrono-bridge", loose("chrono-bridge", 2),
+                        "operating-lever", loose("operating-lever", 1),
+                        "reset-lever", loose("reset-lever", 1)));
         story.then(new Happened("minute-jumper", Happened.What.LOST, "flew towards the window while it was unhooked"))
                 .then(new PhotoAdded(
                         2, "column-wheel", "The column wheel, its screw is next (drawn stand-in)", Side.TRAIN));
         int number = workshop.keep(LAMP_TIMER, daysAgo(4), story.steps());
         photos.keep(number, before);
         photos.keep(number, picture(cv33, story));
+    }
+
+    private static PartOff loose(String part, int screws) {
+        return new PartOff(
+                part, Grade.GOOD, ScrewsFound.of(ScrewsFound.State.LOOSE, screws), PartOff.Plan.KEEP, "", "");
     }
 
     private static byte[] picture(CalibreSheet sheet, Story story) {

@@ -6,6 +6,7 @@ import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.job.Job;
 import escrel.core.parts.Decided;
+import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Finding;
 import escrel.core.regulation.Interventions;
 import escrel.core.regulation.Magnetism;
@@ -28,6 +29,7 @@ record ReportView(
         Arrival arrival,
         String calibre,
         List<Found> found,
+        List<EarlierWork.Line> earlier,
         List<String> done,
         @Nullable TurnView turn,
         List<Account> accounts,
@@ -52,6 +54,7 @@ record ReportView(
                 job.job().findings().all().stream()
                         .map(f -> found(f, job.movement()))
                         .toList(),
+                job.job().earlierWork(),
                 done(job.job()),
                 TurnView.of(job, hand),
                 job.job().accounts(),

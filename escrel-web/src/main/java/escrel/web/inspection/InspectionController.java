@@ -60,6 +60,7 @@ class InspectionController {
                                 .findFirst())
                         .map(f -> line(f, sheet, job))
                         .orElse(null));
+        model.addAttribute("earlier", job.job().earlierWork());
         model.addAttribute("parts", sheet.homes());
         model.addAttribute("look", job.job().cleaning().toLookAt());
         model.addAttribute(

@@ -1,0 +1,164 @@
+package escrel.web.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.job.Job;
+import escrel.core.parts.PartScrews;
+import escrel.core.parts.Tray;
+import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.ScrewsFound;
+import escrel.core.service.Tally;
+import escrel.core.service.Visit;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.ladder.Ladder;
+import escrel.web.storage.Json;
+import escrel.web.storage.StepJson;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/**
+ * The screws of every demo job, at every step of its history: tray, ladder, card, account and report say the number that a
+ * plain count of the steps gives. Source: M17.
+ */
+class DemoScrewsTest {
+    private final EscrelServer server = EscrelServer.demo();
+    private final Visitor visitor = new Visitor(server.url());
+
+    /** Every job there is, by the door that lists them. */
+    private List<Integer> numbers() {
+        List<Integer> numbers = new ArrayList<>();
+        Json.MAPPER
+                .readTree(visitor.get("/jobs.json").body())
+                .forEach(j -> numbers.add(j.path("number").asInt()));
+        assertThat(numbers).hasSizeGreaterThan(15);
+        return numbers;
+    }
+
+    /** What lies in the tray by the steps alone: the screws of what is off, less what was found missing. */
+    private static int counted(CalibreSheet sheet, JobHistory history) {
+        Set<String> off = new HashSet<>();
+        Set<String> visiting = new HashSet<>();
+        int missing = 0;
+        for (RecordedStep entry : history.counting()) {
+            if (entry.step() instanceof PartOff step && sheet.part(step.part()).isPresent()) {
+                off.add(step.part());
+            } else if (entry.step() instanceof PartOn step) {
+                off.remove(step.part());
+                visiting.remove(step.part());
+            } else if (entry.step() instanceof Visit visit) {
+                if (visit.act() == Visit.Act.BEGIN) {
+                    visiting.add(visit.part());
+                } else {
+                    visiting.remove(visit.part());
+                }
+            }
+        }
+        for (RecordedStep entry : history.counting()) {
+            if (entry.step() instanceof PartOff step && off.contains(step.part())) {
+                missing += step.screws().count(ScrewsFound.State.MISSING);
+            }
+        }
+        off.removeAll(visiting);
+        long out = sheet.screws().stream()
+                .filter(s -> off.contains(s.part()))
+                .filter(s -> s.head() != ScrewPlace.Head.SIDE && s.head() != ScrewPlace.Head.HALF_MOON)
+                .count();
+        return (int) out - missing;
+    }
+
+    @Test
+    void everyNumberAgreesAtEveryStepOfEveryJob() {
+        int looked = 0;
+        for (int number : numbers()) {
+            Job whole = server.bean(Workshop.class).load(number).job();
+            for (RecordedStep entry : whole.recorded().recorded()) {
+                Job job = whole.upTo(entry.sequence());
+                assertAgree(number, entry.sequence(), job);
+                looked++;
+            }
+        }
+        assertThat(looked).as("steps looked at").isGreaterThan(1000);
+    }
+
+    private static void assertAgree(int number, int sequence, Job job) {
+        String where = "job %d after step %d".formatted(number, sequence);
+        int out = counted(job.movement(), job.history());
+
+        assertThat(job.screws().out()).as("account, " + where).isEqualTo(out);
+        assertThat(job.tray().compartments().stream()
+                        .map(Tray.Compartment::screws)
+                        .mapToInt(List::size)
+                        .sum())
+                .as("tray, " + where)
+                .isEqualTo(out);
+        Tally tally = job.screws().tally(job.history().ruleBook());
+        int eased = job.screws().all().stream()
+                .mapToInt(p -> p.count(PartScrews.Where.EASED))
+                .sum();
+        int visiting = job.lives().visiting().stream()
+                .mapToInt(p -> job.screws().of(p).count(PartScrews.Where.IN))
+                .sum();
+        long open =
+                tally.open().stream().filter(i -> i.key().startsWith("screw:")).count();
+        long leftOut = job.lives().leftOut().keySet().stream()
+                .mapToLong(p -> job.screws().of(p).count(PartScrews.Where.OUT))
+                .sum();
+        assertThat(open).as("to hand over, " + where).isEqualTo(out + eased + visiting - leftOut);
+        assertThat(ladderTicks(job)).as("ladder, " + where).isEqualTo(holes(job));
+    }
+
+    /** Holes along the rungs of the ladder, and of the parts the ladder names. */
+    private static int ladderTicks(Job job) {
+        return Ladder.of(job, Ladder.order(job), null).rungs().stream()
+                .mapToInt(r -> r.ticks() - r.missing())
+                .sum();
+    }
+
+    private static int holes(Job job) {
+        return Ladder.order(job).stream()
+                .mapToInt(p -> job.movement().screwsOf(p.code()).size()
+                        - job.screws().of(p.code()).count(PartScrews.Where.EMPTY))
+                .sum();
+    }
+
+    /** Over the pages, and from the steps as a dossier carries them. */
+    @Test
+    void pagesAndDossierSayTheSame() {
+        for (int number : numbers()) {
+            OpenJob open = server.bean(Workshop.class).load(number);
+            int out = counted(open.movement(), open.history());
+            String words = out + (out == 1 ? " screw out" : " screws out");
+
+            assertThat(visitor.get("/jobs/" + number + "/tray").body())
+                    .as("tray of job " + number)
+                    .contains(words);
+            JobHistory carried = JobHistory.of(open.job().recorded().recorded().stream()
+                    .map(e -> new RecordedStep(
+                            e.sequence(), e.at(), StepJson.read(StepJson.kindOf(e.step()), StepJson.write(e.step()))))
+                    .toList());
+            assertThat(Job.of(carried, open.sheet(), open.job().usualSchools())
+                            .screws()
+                            .out())
+                    .as("dossier of job " + number)
+                    .isEqualTo(out);
+        }
+    }
+
+    @Test
+    void looseScrewsOfTheLampTimerAreOneLineInInspectionAndReport() {
+        String line = "screws loose";
+        assertThat(visitor.get("/jobs/3/inspect").body()).contains("Signs of earlier work", line);
+        assertThat(visitor.get("/jobs/3/report").body()).contains("Signs of earlier work", line);
+    }
+}
