@@ -8,34 +8,43 @@ import org.jspecify.annotations.Nullable;
  * The figures of a calibre.
  *
  * @param diameterMillimetres of the main plate
- * @param beatsPerHour stated beat rate
+ * @param beatsPerHour stated beat rate; nothing when nobody stated it
  * @param liftAngleDegrees nothing when nobody knows it
  * @param jewels stated number
+ * @param watchClass nothing when nobody stated it: then no target of a class judges anything
  */
 public record CalibreData(
         double diameterMillimetres,
-        double beatsPerHour,
+        @Nullable Double beatsPerHour,
         @Nullable Double liftAngleDegrees,
         int jewels,
         Setting setting,
         Stud stud,
-        WatchClass watchClass,
+        @Nullable WatchClass watchClass,
         String description) {
     /** What the balance pivots run in. */
     public enum Setting {
         SHOCK,
-        NONE
+        NONE,
+        NOT_SAID
     }
 
     /** How the hairspring stud is carried, which decides how a beat error is cured. */
     public enum Stud {
         FIXED,
-        MOVABLE
+        MOVABLE,
+        NOT_SAID
     }
 
-    /** The stated beat rate. */
-    public BeatRate beatRate() {
-        return BeatRate.of(beatsPerHour);
+    /** The stated beat rate; nothing when nobody stated one. */
+    public @Nullable BeatRate beatRate() {
+        return beatsPerHour == null ? null : BeatRate.of(beatsPerHour);
+    }
+
+    /** The same with this said of what the balance pivots run in. */
+    public CalibreData withSetting(Setting newSetting) {
+        return new CalibreData(
+                diameterMillimetres, beatsPerHour, liftAngleDegrees, jewels, newSetting, stud, watchClass, description);
     }
 
     /** The lift angle, or the assumed default with its mark. */

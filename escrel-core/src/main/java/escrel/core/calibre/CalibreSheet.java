@@ -31,6 +31,9 @@ public record CalibreSheet(
         List<String> traps,
         Lore lore,
         List<SidePicture> pictures) {
+    /** Id of a sheet that only one job knows so far. */
+    public static final String LEARNT_HERE = "learnt-here";
+
     public CalibreSheet {
         parts = Copies.list(parts);
         screws = Copies.list(screws);
@@ -115,6 +118,51 @@ public record CalibreSheet(
                 traps,
                 lore,
                 newPictures);
+    }
+
+    /** The same sheet with other figures and another stem release. */
+    public CalibreSheet withFigures(CalibreData newData, @Nullable StemRelease newRelease) {
+        return new CalibreSheet(
+                id,
+                name,
+                newData,
+                newRelease,
+                parts,
+                screws,
+                holds,
+                earlyIns,
+                oilPoints,
+                tests,
+                jewels,
+                train,
+                traps,
+                lore,
+                pictures);
+    }
+
+    /** The same sheet with other lubrication points and tests. */
+    public CalibreSheet withClimb(List<OilPoint> newPoints, List<AssemblyTest> newTests) {
+        return new CalibreSheet(
+                id,
+                name,
+                data,
+                stemRelease,
+                parts,
+                screws,
+                holds,
+                earlyIns,
+                newPoints,
+                newTests,
+                jewels,
+                train,
+                traps,
+                lore,
+                pictures);
+    }
+
+    /** Whether no library knows it: it grows while one movement is stripped. */
+    public boolean isLearntHere() {
+        return id.equals(LEARNT_HERE);
     }
 
     /** The part with this code, if the sheet has it. */

@@ -17,6 +17,20 @@ public enum LubricantClass {
         this.letter = letter;
     }
 
+    /** How much of it, as a rule. Source: craft 5. */
+    public String usualAmount() {
+        return switch (this) {
+            case FINE_OIL -> "a drop: sink a third to a half full";
+            case MEDIUM_OIL -> "a thin film";
+            case PALLET -> "tiny, in rounds";
+            case CONTACT_GREASE -> "a film on the contact face";
+            case MAINSPRING_GREASE -> "a trace";
+            case BRAKING_GREASE -> "five spots, spread";
+            case GASKET_GREASE -> "a film";
+            case DRY -> "stays dry";
+        };
+    }
+
     /** The letter drawn in its mark, so that the meaning is never in the colour alone. */
     public String letter() {
         return letter;

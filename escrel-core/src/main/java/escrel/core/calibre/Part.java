@@ -126,6 +126,33 @@ public record Part(
         return copy(name, side, role, unit, newWash, why, shape, aliases);
     }
 
+    /**
+     * The same part with this known of it.
+     *
+     * @param words what is so; {@link Trait#YES} for a hazard that is there, empty for what is not so
+     */
+    public Part with(Trait trait, String words) {
+        return new Part(
+                code,
+                name,
+                group,
+                side,
+                role,
+                unit,
+                trait.hazards(this, !words.isEmpty()),
+                trait == Trait.LIFTS_FROM ? words : liftFrom,
+                trait == Trait.LIES ? words : orientation,
+                wash,
+                washNote,
+                minutes,
+                trait == Trait.NOTE ? words : note,
+                shape,
+                aliases,
+                trait == Trait.STATE_BEFORE ? words : stateBefore,
+                trait != Trait.STAYS_WITH ? staysWith : words.isEmpty() ? null : words,
+                trait == Trait.CLIP ? words : clip);
+    }
+
     private Part copy(
             String otherName,
             Side otherSide,

@@ -1,7 +1,9 @@
 package escrel.core.learning;
 
+import escrel.core.calibre.Trait;
 import escrel.core.service.StepKind;
 import java.util.List;
+import java.util.Locale;
 
 /** The kinds of step from which a sheet is learnt. */
 public final class LearningSteps {
@@ -12,6 +14,24 @@ public final class LearningSteps {
             StepKind.of("part-renamed", PartRenamed.class, PartRenamed::part, (s, n) -> "renamed to " + s.name())
                     .in(StepKind.STRIP),
             StepKind.of(
+                            "part-described",
+                            PartDescribed.class,
+                            PartDescribed::part,
+                            (s, n) -> n.part(s.part()) + " " + s.trait().words() + described(s, n))
+                    .in(StepKind.STRIP),
+            StepKind.of(
+                            "figure",
+                            FigureSaid.class,
+                            (s, n) -> s.figure().words() + ": "
+                                    + s.value().toLowerCase(Locale.ROOT).replace('_', ' '))
+                    .in(StepKind.STRIP),
+            StepKind.of(
+                            "oil-point",
+                            OilPointSaid.class,
+                            OilPointSaid::part,
+                            (s, n) -> "oil point on " + n.part(s.part()) + ": " + s.name())
+                    .in(StepKind.CLIMB),
+            StepKind.of(
                             "hold",
                             HoldStated.class,
                             HoldStated::part,
@@ -21,7 +41,10 @@ public final class LearningSteps {
                             "screws",
                             ScrewsStated.class,
                             ScrewsStated::part,
-                            (s, n) -> s.count() + " screws of " + n.part(s.part()))
+                            (s, n) -> s.rows().stream()
+                                            .mapToInt(ScrewsStated.Row::count)
+                                            .sum()
+                                    + " screws of " + n.part(s.part()))
                     .in(StepKind.STRIP),
             StepKind.of(
                             "together",
@@ -38,4 +61,13 @@ public final class LearningSteps {
                     .in(StepKind.STRIP));
 
     private LearningSteps() {}
+
+    private static String described(PartDescribed step, StepKind.Names names) {
+        if (step.words().isEmpty()) {
+            return ": taken back";
+        }
+        return step.trait().isHazard()
+                ? ""
+                : ": " + (step.trait() == Trait.STAYS_WITH ? names.part(step.words()) : step.words());
+    }
 }

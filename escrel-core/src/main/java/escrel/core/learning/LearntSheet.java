@@ -9,11 +9,11 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.SidePicture;
-import escrel.core.calibre.WatchClass;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,14 +31,13 @@ public final class LearntSheet {
     /** Plate radius of a movement nobody has measured, in millimetres: only proportions mean something on it. */
     public static final double UNMEASURED_RADIUS = 10;
 
-    /** Id of a sheet that only one job knows so far. */
-    public static final String ID = "learnt-here";
-
     private final CalibreSheet base;
     private final Map<String, Part> parts = new LinkedHashMap<>();
     private final List<Hold> holds;
     private final Map<String, ScrewsStated> screws = new LinkedHashMap<>();
     private final List<SidePicture> pictures;
+    private final Map<FigureSaid.Figure, String> figures = new EnumMap<>(FigureSaid.Figure.class);
+    private final Map<String, OilPointSaid> points = new LinkedHashMap<>();
     /** From where parts were worked on before they were said to have come away with something. */
     private final Map<String, Side> sides = new HashMap<>();
 
@@ -69,20 +68,22 @@ public final class LearntSheet {
         if (said.isEmpty()) {
             return base;
         }
-        CalibreSheet learnt = grown(base, said);
+        boolean byKind = bound == null && history.ruleBook().testsByKind();
+        CalibreSheet learnt = grown(base, said, byKind);
         if (hasRing(learnt) && !hasRing(base)) {
             while (hasRing(learnt)) {
                 said.remove(closing(base, said));
-                learnt = grown(base, said);
+                learnt = grown(base, said, byKind);
             }
         }
         return learnt;
     }
 
-    private static CalibreSheet grown(CalibreSheet base, List<Step> said) {
+    private static CalibreSheet grown(CalibreSheet base, List<Step> said, boolean byKind) {
         LearntSheet learnt = new LearntSheet(base);
         said.forEach(learnt::take);
-        return learnt.sheet();
+        CalibreSheet sheet = learnt.sheet();
+        return byKind ? sheet.withClimb(sheet.oilPoints(), TestsByKind.of(sheet.parts())) : sheet;
     }
 
     private static boolean hasRing(CalibreSheet sheet) {
@@ -95,7 +96,7 @@ public final class LearntSheet {
         int ringed = said.size();
         while (ringed - free > 1) {
             int middle = (free + ringed) >>> 1;
-            if (hasRing(grown(base, said.subList(0, middle)))) {
+            if (hasRing(grown(base, said.subList(0, middle), false))) {
                 ringed = middle;
             } else {
                 free = middle;
@@ -104,19 +105,19 @@ public final class LearntSheet {
         return free;
     }
 
-    /** A sheet on which nothing stands yet. Without a known setting the balance is treated as one without shock setting. */
+    /** A sheet on which nothing stands yet: what nobody said is not said, and judges nothing. */
     public static CalibreSheet unknown() {
         CalibreData data = new CalibreData(
                 2 * UNMEASURED_RADIUS,
-                18_000,
+                null,
                 null,
                 0,
-                CalibreData.Setting.NONE,
-                CalibreData.Stud.FIXED,
-                WatchClass.VINTAGE_NO_SHOCK_SETTING,
+                CalibreData.Setting.NOT_SAID,
+                CalibreData.Stud.NOT_SAID,
+                null,
                 "learnt while it is stripped; figures not known yet");
         return new CalibreSheet(
-                ID,
+                CalibreSheet.LEARNT_HERE,
                 "calibre unknown",
                 data,
                 null,
@@ -153,6 +154,9 @@ public final class LearntSheet {
         return step instanceof PartNamed
                 || step instanceof PartRenamed
                 || step instanceof CameTogether
+                || step instanceof PartDescribed
+                || step instanceof FigureSaid
+                || step instanceof OilPointSaid
                 || step instanceof Pinned
                 || step instanceof ScrewsStated
                 || step instanceof SidePhotographed
@@ -165,6 +169,12 @@ public final class LearntSheet {
             sides.putIfAbsent(named.code(), named.side());
         } else if (step instanceof PartRenamed renamed) {
             change(renamed.part(), p -> p.withName(renamed.name()));
+        } else if (step instanceof PartDescribed described) {
+            change(described.part(), p -> p.with(described.trait(), described.words()));
+        } else if (step instanceof FigureSaid said) {
+            figures.put(said.figure(), said.value());
+        } else if (step instanceof OilPointSaid said) {
+            points.put(said.code(), said);
         } else if (step instanceof CameTogether together) {
             together(together);
         } else if (step instanceof Pinned pin) {
@@ -223,10 +233,11 @@ public final class LearntSheet {
         screws.values().stream()
                 .filter(s -> parts.containsKey(s.part()) && replaced(s.part()))
                 .forEach(s -> all.addAll(places(s)));
-        CalibreSheet grown = base.with(List.copyOf(parts.values()), all, holds);
+        CalibreSheet grown =
+                LearntFigures.on(base.with(List.copyOf(parts.values()), all, holds), figures, points.values());
         return pictures.equals(base.pictures())
                 ? grown
-                : grown.called(base.id(), base.name(), base.data(), List.copyOf(pictures));
+                : grown.called(base.id(), base.name(), grown.data(), List.copyOf(pictures));
     }
 
     /**

@@ -5,7 +5,6 @@ import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
-import escrel.core.calibre.Wash;
 import escrel.core.service.Step;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -48,10 +47,14 @@ public record PartNamed(
                 hazards,
                 "",
                 "",
-                Wash.MACHINE,
-                "",
+                wash().wash(),
+                wash().why(),
                 0,
                 "",
                 null);
+    }
+
+    private Vocabulary.Cleaning wash() {
+        return Vocabulary.cleaning(group, role, name);
     }
 }

@@ -1,10 +1,13 @@
 package escrel.core.learning;
 
+import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
+import escrel.core.calibre.StemRelease;
+import escrel.core.calibre.Trait;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -13,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,7 +30,13 @@ public final class SheetDifference {
         NEW_NAME,
         NEW_PLACE,
         NEW_UNIT,
+        /** How it lies, lifts, is clipped, what it does when freed. */
+        NEW_TRAIT,
         NEW_SCREWS,
+        /** A lubrication point said in the act. */
+        NEW_OIL,
+        /** The stem's release, the balance's setting. */
+        NEW_FIGURE,
         NEW_HOLD,
         /** Always came off in this order, though nobody said why. */
         SEEN_SO,
@@ -58,6 +68,26 @@ public final class SheetDifference {
         screws();
         holds();
         seen();
+        climb();
+    }
+
+    private void climb() {
+        ClimbDifference climb = new ClimbDifference(base, learnt);
+        climb.newPoints()
+                .forEach(p -> line(Kind.NEW_OIL, p.code(), "oil point: %s, %s".formatted(p.name(), p.amount()), true));
+        StemRelease release = climb.newRelease();
+        if (release != null) {
+            String crown = release.crownPosition().isEmpty() ? "" : ", crown " + release.crownPosition();
+            line(Kind.NEW_FIGURE, "stem", "stem released by: " + release.kind() + crown, base.stemRelease() == null);
+        }
+        CalibreData.Setting setting = climb.newSetting();
+        if (setting != null) {
+            line(
+                    Kind.NEW_FIGURE,
+                    "setting",
+                    setting == CalibreData.Setting.SHOCK ? "the balance has shock settings" : "no shock setting",
+                    base.data().setting() == CalibreData.Setting.NOT_SAID);
+        }
     }
 
     /**
@@ -107,6 +137,14 @@ public final class SheetDifference {
             }
             if (!Objects.equals(old.unit(), part.unit())) {
                 line(Kind.NEW_UNIT, part.code(), part.name() + unitWords(part), true);
+            }
+            for (Trait trait : TraitDifference.between(old, part)) {
+                line(
+                        Kind.NEW_TRAIT,
+                        TraitDifference.subject(old, trait),
+                        TraitDifference.words(old, part, trait),
+                        // what the sheet says already is not written over in passing
+                        trait.of(old).isEmpty());
             }
             if (moved(old.shape(), part.shape())) {
                 line(Kind.NEW_PLACE, part.code(), part.name() + " has its place on the plan", true);
@@ -275,7 +313,15 @@ public final class SheetDifference {
             CalibreSheet from = taken(keys, Kind.NEW_SCREWS, part.code()) ? learnt : base;
             screws.addAll(from.screwsOf(part.code()));
         }
-        return base.with(whole, screws, mergedHolds(keys, codes));
+        ClimbDifference climb = new ClimbDifference(base, learnt);
+        CalibreData.Setting setting = climb.newSetting();
+        CalibreSheet merged = base.with(whole, screws, mergedHolds(keys, codes))
+                .withFigures(
+                        setting != null && taken(keys, Kind.NEW_FIGURE, "setting")
+                                ? base.data().withSetting(setting)
+                                : base.data(),
+                        taken(keys, Kind.NEW_FIGURE, "stem") ? learnt.stemRelease() : base.stemRelease());
+        return climb.merged(merged, codes, p -> taken(keys, Kind.NEW_OIL, p.code()));
     }
 
     private Part merged(Part old, Part now, Set<String> keys) {
@@ -289,7 +335,10 @@ public final class SheetDifference {
         if (taken(keys, Kind.NEW_PLACE, old.code())) {
             part = part.withShape(now.shape());
         }
-        return part;
+        Set<Trait> traits = TraitDifference.between(old, now).stream()
+                .filter(t -> taken(keys, Kind.NEW_TRAIT, TraitDifference.subject(old, t)))
+                .collect(Collectors.toSet());
+        return TraitDifference.merged(part, now, traits);
     }
 
     private List<Hold> mergedHolds(Set<String> keys, Set<String> codes) {

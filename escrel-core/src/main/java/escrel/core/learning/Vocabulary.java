@@ -3,7 +3,9 @@ package escrel.core.learning;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Role;
+import escrel.core.calibre.Wash;
 import java.text.Normalizer;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,12 +40,12 @@ public final class Vocabulary {
                     List.of(
                             kind("Hands", Role.HANDS, List.of(Hazard.FRAGILE)),
                             kind("Dial", Role.DIAL, List.of(Hazard.FRAGILE)),
-                            kind("Seconds hand", null, List.of(Hazard.FRAGILE)),
-                            kind("Minute hand", null, List.of(Hazard.FRAGILE)),
-                            kind("Hour hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Seconds hand", Role.HANDS, List.of(Hazard.FRAGILE)),
+                            kind("Minute hand", Role.HANDS, List.of(Hazard.FRAGILE)),
+                            kind("Hour hand", Role.HANDS, List.of(Hazard.FRAGILE)),
                             kind("Dial washer"),
                             kind("Dial screw"),
-                            kind("Sub-dial hand", null, List.of(Hazard.FRAGILE)),
+                            kind("Sub-dial hand", Role.HANDS, List.of(Hazard.FRAGILE)),
                             kind("Spacer"))),
             Map.entry(
                     Group.AUTOMATIC,
@@ -112,7 +114,7 @@ public final class Vocabulary {
                             kind("Centre-seconds pinion", null, List.of(Hazard.FRAGILE)),
                             kind("Friction spring", null, List.of(Hazard.FLIES)),
                             kind("Driving wheel"),
-                            kind("Centre bridge"))),
+                            kind("Centre bridge", Role.TRAIN_BRIDGE, List.of()))),
             Map.entry(
                     Group.BARREL,
                     List.of(
@@ -167,7 +169,54 @@ public final class Vocabulary {
                             kind("Screw"),
                             kind("Unknown part"))));
 
+    private static final Set<Role> OF_SEVERAL = EnumSet.of(
+            Role.POWER_DOWN,
+            Role.RATCHET_WHEEL,
+            Role.TRAIN_BRIDGE,
+            Role.BARREL_BRIDGE,
+            Role.BARREL,
+            Role.MAINSPRING,
+            Role.HANDS);
+
+    /**
+     * How a part is cleaned by its kind.
+     *
+     * @param why it stays out of the machine; empty when it does not
+     */
+    public record Cleaning(Wash wash, String why) {}
+
     private Vocabulary() {}
+
+    /** Whether a movement may have several parts of a role, so that each has its warnings. */
+    public static boolean mayBeSeveral(Role role) {
+        return OF_SEVERAL.contains(role);
+    }
+
+    /** How a part is cleaned by what it is called, until somebody knows better. Source: craft 2.11, 10. */
+    public static Cleaning cleaning(Group group, @Nullable Role role, String name) {
+        String words = name.toLowerCase(Locale.ROOT);
+        if (group == Group.DIAL_AND_HANDS && (role == Role.DIAL || role == Role.HANDS || words.contains("hand"))) {
+            return new Cleaning(Wash.STANCE, "dial and hands are never washed beyond the agreed stance");
+        }
+        if (words.contains("hairspring")) {
+            return new Cleaning(Wash.DIP, "a hairspring is dipped in a quick solvent");
+        }
+        if (role == Role.PALLET_FORK) {
+            return new Cleaning(Wash.DIP, "alcohol and heat loosen the shellac of its stones");
+        }
+        if (group == Group.CALENDAR
+                && (words.contains("ring") && !words.contains("spring") || words.contains("disc"))) {
+            return new Cleaning(Wash.BY_HAND, "its numbers are printed");
+        }
+        return new Cleaning(Wash.MACHINE, "");
+    }
+
+    /** What a part usually does by what it is called, for names that are no kind of ours. */
+    public static List<Hazard> hazardsOf(String name) {
+        String words = name.toLowerCase(Locale.ROOT);
+        boolean flies = words.contains("spring") || words.contains("jumper") || words.contains("clip");
+        return flies && !words.contains("spring bar") ? List.of(Hazard.FLIES) : List.of();
+    }
 
     private static Kind kind(String name) {
         return new Kind(name, null, List.of());

@@ -2,6 +2,7 @@ package escrel.core.service;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -104,9 +105,15 @@ public final class JobHistory {
 
     /** By which rules the job is kept. */
     public RuleBook ruleBook() {
-        boolean second =
-                counting().stream().anyMatch(e -> e.step() instanceof WorkAgreed || e.step() instanceof OpenedAgain);
-        return second ? RuleBook.SECOND : RuleBook.FIRST;
+        for (RecordedStep entry : counting()) {
+            if (entry.step() instanceof WorkAgreed agreed) {
+                return Objects.requireNonNullElse(agreed.book(), RuleBook.SECOND);
+            }
+            if (entry.step() instanceof OpenedAgain) {
+                return RuleBook.SECOND;
+            }
+        }
+        return RuleBook.FIRST;
     }
 
     /** Sequence of the last counting step that fits, 0 when none does. */

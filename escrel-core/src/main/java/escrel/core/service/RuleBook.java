@@ -8,10 +8,17 @@ public enum RuleBook {
     /** What was decided counts as settled; rinsing, looking and the routine tests are not asked for. */
     FIRST,
     /** What was decided counts once it is done; a part lifted again owes its look, a new one its rinse. */
-    SECOND;
+    SECOND,
+    /** As the second; a movement no sheet knows owes the tests of the kinds of part it has. Every new job is kept by it. */
+    THIRD;
 
-    /** Whether it is the second book, by which every new job is kept. */
+    /** Whether all that was decided, cleaned and lifted is asked for. */
     public boolean asksForAll() {
-        return this == SECOND;
+        return this != FIRST;
+    }
+
+    /** Whether a movement without a sheet owes tests by the kinds of its parts. */
+    public boolean testsByKind() {
+        return this == THIRD;
     }
 }

@@ -13,9 +13,7 @@ import escrel.core.school.School;
 import escrel.core.school.Schools;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * Something said before a step. A question wants a second press of the key; a remark does not.
@@ -23,17 +21,22 @@ import java.util.Set;
  * @param kind question or remark
  * @param title a few words, readable at arm's length
  * @param words what to do
+ * @param answers to a question that are kept, so that it is asked once; empty where the same key says yes
  */
-public record Caution(Kind kind, String title, String words) {
+public record Caution(Kind kind, String title, String words, List<Answer> answers) {
+    /**
+     * An answer.
+     *
+     * @param words on its key
+     * @param value what it records, for whoever records it
+     */
+    public record Answer(String words, String value) {}
+
     /** Whether the step waits for an answer. */
     public enum Kind {
         ASKS,
         SAYS
     }
-
-    /** Parts that release a train, whether the movement has a sheet or not. Source: craft 10. */
-    private static final Set<Role> BEARS_POWER =
-            EnumSet.of(Role.PALLET_BRIDGE, Role.TRAIN_BRIDGE, Role.BARREL_BRIDGE, Role.RATCHET_WHEEL);
 
     /** Everything to be said before this part comes off, in a workshop of the usual habits. */
     public static List<Caution> before(CalibreSheet sheet, Part part) {
@@ -47,6 +50,7 @@ public record Caution(Kind kind, String title, String words) {
         habits(part, schools, all);
         threads(sheet, part, all);
         power(sheet, part, all);
+        ByKind.before(sheet, part, all);
         hazards(part, all);
         if (part.role() == Role.BALANCE_COCK && sheet.data().setting() == CalibreData.Setting.NONE) {
             all.add(says(
@@ -64,6 +68,7 @@ public record Caution(Kind kind, String title, String words) {
     public static List<Caution> onTheWayUp(CalibreSheet sheet, Part part, Schools schools) {
         List<Caution> all = new ArrayList<>();
         threadsBack(sheet, part, all);
+        backOn(sheet, part, all);
         if (part.role() == Role.MAINSPRING) {
             habit(School.NEW_MAINSPRING, schools, all);
             habit(School.SPRING_WITHOUT_WINDER, schools, all);
@@ -86,11 +91,16 @@ public record Caution(Kind kind, String title, String words) {
             all.add(asks("First: " + part.stateBefore(), "It is released in this state only. Confirm that it is so."));
         }
         StemRelease release = sheet.stemRelease();
-        if (part.role() == Role.STEM && release != null) {
+        if (part.role() == Role.STEM
+                && release != null
+                && !release.crownPosition().isEmpty()) {
             String turns = release.turns().isEmpty() ? "" : ", " + release.turns();
+            String tool = release.tool() + turns;
             all.add(says(
                     "Stem release: " + release.kind(),
-                    "Crown " + release.crownPosition() + ". " + release.tool() + turns + ". " + release.warning()));
+                    ("Crown " + release.crownPosition() + ". " + (tool.isEmpty() ? "" : tool + ". ")
+                                    + release.warning())
+                            .strip()));
         }
         String mate = part.staysWith();
         if (mate != null) {
@@ -112,6 +122,29 @@ public record Caution(Kind kind, String title, String words) {
         }
         if (part.role() == Role.MAINSPRING && schools.has(Choice.ALWAYS_REPLACE)) {
             all.add(says("This workshop replaces it", Choice.ALWAYS_REPLACE.reason() + "."));
+        }
+    }
+
+    /** What was learnt of the part on the way down, where it matters on the way up. */
+    private static void backOn(CalibreSheet sheet, Part part, List<Caution> all) {
+        if (!part.clip().isEmpty()) {
+            all.add(says("Its clip", part.clip() + ". It flies until it snaps home."));
+        }
+        if (!part.stateBefore().isEmpty()) {
+            all.add(says("Goes back in the same state", part.stateBefore() + "."));
+        }
+        String mate = part.staysWith();
+        if (mate != null) {
+            all.add(says("Stays with " + sheet.part(mate).map(Part::name).orElse(mate), "The two go on as one piece."));
+        }
+        if (part.has(Hazard.FLIES)) {
+            all.add(says("This one flies", "Hold it down with pegwood until it sits."));
+        }
+        if (part.has(Hazard.LONG_PIVOT)) {
+            all.add(says("Long pivot", "Lower it square; no bridge is pressed until the pivot is home."));
+        }
+        if (part.has(Hazard.FRAGILE)) {
+            all.add(says("Fragile", "Touch it only where it is strong."));
         }
     }
 
@@ -143,17 +176,12 @@ public record Caution(Kind kind, String title, String words) {
                             + " neither crown nor ratchet screw will do, the train is the way left: the fork comes out"
                             + " first, while there is power, and a train wheel is held and let creep. Shield your eyes"
                             + " while a spring is under tension."));
-        } else if (part.role() == Role.RATCHET_WHEEL) {
+        } else if (part.role() == Role.RATCHET_WHEEL
+                && !sheet.allWithRole(Role.POWER_DOWN).isEmpty()) {
             all.add(asks(
                     "Is the power really down?",
                     "A gummed mainspring can hold hidden power and let go now. Press the ratchet wheel back with"
                             + " pegwood: it must not turn by itself. If it lets go, say so: it is one key."));
-        } else if (sheet.withRole(Role.POWER_DOWN).isEmpty()
-                && part.role() != null
-                && BEARS_POWER.contains(part.role())) {
-            all.add(asks(
-                    "Is the power down, and how?",
-                    "Nothing was recorded of letting it down. A train released under power spins and breaks pivots."));
         } else if (part.role() == Role.MAINSPRING) {
             all.add(asks(
                     "The spring can leap out",
@@ -183,11 +211,15 @@ public record Caution(Kind kind, String title, String words) {
         }
     }
 
-    private static Caution asks(String title, String words) {
-        return new Caution(Kind.ASKS, title, words);
+    static Caution asks(String title, String words) {
+        return asks(title, words, List.of());
     }
 
-    private static Caution says(String title, String words) {
-        return new Caution(Kind.SAYS, title, words);
+    static Caution asks(String title, String words, List<Answer> answers) {
+        return new Caution(Kind.ASKS, title, words, answers);
+    }
+
+    static Caution says(String title, String words) {
+        return new Caution(Kind.SAYS, title, words, List.of());
     }
 }

@@ -176,7 +176,7 @@ class ArrivalController {
                     "Nothing was recorded.",
                     "Say why in some words; the report prints it.");
         }
-        workshop.append(number, seq, new WorkAgreed(work, words.strip()));
+        workshop.append(number, seq, WorkAgreed.today(work, words.strip()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 

@@ -62,7 +62,7 @@ record ArrivalForm(
 
     /** What is to be done; a full service where nothing else was said. */
     WorkAgreed agreed() {
-        return new WorkAgreed(work == null ? WorkAgreed.Work.SERVICE : work, "");
+        return WorkAgreed.today(work == null ? WorkAgreed.Work.SERVICE : work, "");
     }
 
     Arrival arrival() {

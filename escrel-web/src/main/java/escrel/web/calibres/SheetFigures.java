@@ -20,12 +20,12 @@ record SheetFigures(String name, CalibreData data, @Nullable StemRelease stemRel
         CalibreData old = base.data();
         CalibreData data = new CalibreData(
                 number(by, "diameter mm"),
-                number(by, "beats per hour"),
+                text(by, "beats per hour").isEmpty() ? null : (Double) number(by, "beats per hour"),
                 text(by, "lift angle").isEmpty() ? null : number(by, "lift angle"),
                 (int) number(by, "jewels"),
                 choice(by, "setting", CalibreData.Setting.class, old.setting()),
                 choice(by, "stud", CalibreData.Stud.class, old.stud()),
-                choice(by, "class", WatchClass.class, old.watchClass()),
+                watchClass(by),
                 text(by, "description"));
         StemRelease release = text(by, "stem release").isEmpty()
                 ? null
@@ -49,6 +49,11 @@ record SheetFigures(String name, CalibreData data, @Nullable StemRelease stemRel
     private static double number(Map<String, SheetRow> by, String figure) {
         SheetRow row = by.get(figure);
         return row == null ? 0 : row.number(1, 0);
+    }
+
+    private static @Nullable WatchClass watchClass(Map<String, SheetRow> by) {
+        SheetRow row = by.get("class");
+        return row == null ? null : row.choiceOrNull(1, WatchClass.class);
     }
 
     private static <E extends Enum<E>> E choice(Map<String, SheetRow> by, String figure, Class<E> kind, E absent) {

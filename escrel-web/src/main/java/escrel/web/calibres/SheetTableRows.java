@@ -97,12 +97,12 @@ final class SheetTableRows {
         List<List<String>> rows = new ArrayList<>(List.of(
                 List.of("name", s.name()),
                 List.of("diameter mm", n(d.diameterMillimetres())),
-                List.of("beats per hour", n(d.beatsPerHour())),
+                List.of("beats per hour", d.beatsPerHour() == null ? "" : n(d.beatsPerHour())),
                 List.of("lift angle", d.liftAngleDegrees() == null ? "" : n(d.liftAngleDegrees())),
                 List.of("jewels", String.valueOf(d.jewels())),
                 List.of("setting", e(d.setting())),
                 List.of("stud", e(d.stud())),
-                List.of("class", e(d.watchClass())),
+                List.of("class", d.watchClass() == null ? "" : e(d.watchClass())),
                 List.of("description", t(d.description()))));
         rows.add(List.of("stem release", r == null ? "" : r.kind()));
         rows.add(List.of("crown position", r == null ? "" : r.crownPosition()));

@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -178,7 +179,11 @@ final class SheetTables {
             return;
         }
         OptionalInt solved = mobiles.size() > 2
-                ? Train.solve(mobiles, place, count, BeatRate.of(Math.max(1, data.beatsPerHour())))
+                ? Train.solve(
+                        mobiles,
+                        place,
+                        count,
+                        BeatRate.of(Math.max(1, Objects.requireNonNullElse(data.beatsPerHour(), 0.0))))
                 : OptionalInt.empty();
         if (solved.isEmpty()) {
             rows.get(place).refuse(column, "has no whole number that gives the stated beat");

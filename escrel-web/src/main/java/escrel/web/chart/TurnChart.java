@@ -3,6 +3,7 @@ package escrel.web.chart;
 import escrel.core.quantity.Measured;
 import escrel.core.timing.comparison.Difference;
 import escrel.core.timing.comparison.Repeatability;
+import escrel.core.timing.comparison.Targets;
 import escrel.core.timing.comparison.Turn;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
@@ -62,14 +63,19 @@ public record TurnChart(
             String bandLabel,
             double leastSpan) {}
 
-    static Figure rate(double low, double high, Repeatability hand) {
+    /** The rate over the targets; where nobody stated any there is no band. */
+    static Figure rate(Targets targets, Repeatability hand) {
+        double low = targets.lowRate();
+        double high = targets.highRate();
         return new Figure(
                 "s/d",
                 Reading::rateSecondsPerDay,
                 hand.rateSecondsPerDay(),
-                low,
-                high,
-                "target %+.0f to %+.0f".formatted(low, high).replace('-', '−'),
+                targets.isStated() ? low : null,
+                targets.isStated() ? high : null,
+                targets.isStated()
+                        ? "target %+.0f to %+.0f".formatted(low, high).replace('-', '−')
+                        : "",
                 40);
     }
 
@@ -84,14 +90,15 @@ public record TurnChart(
                 100);
     }
 
-    static Figure beatError(double high, Repeatability hand) {
+    /** The beat error over the targets, as the rate. */
+    static Figure beatError(Targets targets, Repeatability hand) {
         return new Figure(
                 "ms",
                 Reading::beatErrorMillis,
                 hand.beatErrorMillis(),
-                0.0,
-                high,
-                "aim up to %.1f".formatted(high),
+                targets.isStated() ? 0.0 : null,
+                targets.isStated() ? targets.beatError() : null,
+                targets.isStated() ? "aim up to %.1f".formatted(targets.beatError()) : "",
                 1.5);
     }
 
@@ -107,6 +114,11 @@ public record TurnChart(
                     high = Math.max(high, value.value() + whisker);
                 }
             }
+        }
+        if (low > high) {
+            // no figure and no band: an empty scale about nothing
+            low = 0;
+            high = 0;
         }
         double missing = Math.max(0, figure.leastSpan() - (high - low));
         Scale scale = Scale.covering(low - missing / 2, high + missing / 2);

@@ -90,9 +90,9 @@ public record TurnView(
                 sentences(turn, before, after),
                 turn.lines().stream().map(TurnView::row).toList(),
                 sums(before, after),
-                TurnChart.of(turn, TurnChart.rate(targets.lowRate(), targets.highRate(), hand)),
+                TurnChart.of(turn, TurnChart.rate(targets, hand)),
                 TurnChart.of(turn, TurnChart.amplitude(Targets.HEALTHY_FROM, Targets.HEALTHY_BELOW, hand)),
-                TurnChart.of(turn, TurnChart.beatError(targets.beatError(), hand)),
+                TurnChart.of(turn, TurnChart.beatError(targets, hand)),
                 Rose.of(turn),
                 between(job, turn),
                 notes(turn, hand));

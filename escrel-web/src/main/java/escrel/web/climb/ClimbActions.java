@@ -6,6 +6,9 @@ import escrel.core.assembly.TestMade;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Part;
+import escrel.core.learning.OilPointSaid;
+import escrel.core.learning.Vocabulary;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.order.Constraint;
@@ -21,6 +24,8 @@ import escrel.web.job.Workshop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -126,6 +131,26 @@ class ClimbActions {
 
     private static LubricantClass lubricant(OpenJob job, String point) {
         return job.requireSheet().oilPoint(point).map(OilPoint::lubricant).orElseThrow();
+    }
+
+    /** Adds a lubrication point in the act of oiling it: it is done now, and stays. */
+    @Transactional
+    public String oilPoint(int number, int seq, String code, LubricantClass lubricant) {
+        OpenJob job = workshop.load(number);
+        Part part = job.movement()
+                .part(code)
+                .orElseThrow(() -> new MendableException(
+                        "The movement has no part “" + code + "”", "Nothing was recorded.", "Reload the page."));
+        Set<String> taken =
+                job.movement().oilPoints().stream().map(OilPoint::code).collect(Collectors.toSet());
+        String point = Vocabulary.codeFor("o " + part.code(), taken);
+        workshop.append(
+                number,
+                seq,
+                List.of(
+                        new OilPointSaid(point, part.code(), part.name(), lubricant, lubricant.usualAmount()),
+                        new Oiled(point, lubricant, "")));
+        return part.name() + " lubricated: the point stays";
     }
 
     /** Leaves a point or test out on purpose, with a reason; a part is left out on the inspection page. */

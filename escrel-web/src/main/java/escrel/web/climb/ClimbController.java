@@ -1,5 +1,6 @@
 package escrel.web.climb;
 
+import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.Side;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
@@ -36,9 +37,14 @@ class ClimbController {
             @PathVariable int number,
             @RequestParam(required = false) @Nullable String line,
             @RequestParam(required = false) @Nullable Side side,
+            @RequestParam(defaultValue = "false") boolean oil,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String partOfPage,
             Model model) {
         fill(model, number, line, side, null, null);
+        if (oil) {
+            OpenJob job = workshop.load(number);
+            model.addAttribute("view", ClimbView.of(job, line, side, true, null, null));
+        }
         return partOfPage == null ? "climb/climb" : BENCH;
     }
 
@@ -60,6 +66,18 @@ class ClimbController {
     String failed(@PathVariable int number, @ModelAttribute ClimbForm form, Model model) {
         actions.failed(number, form);
         fill(model, number, form.code(), null, null, "Recorded as failed; it stays open");
+        return BENCH;
+    }
+
+    @PostMapping("/jobs/{number}/climb/oil-point")
+    String oilPoint(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam LubricantClass lubricant,
+            Model model) {
+        String said = actions.oilPoint(number, seq, part, lubricant);
+        fill(model, number, null, null, null, said);
         return BENCH;
     }
 
@@ -93,6 +111,6 @@ class ClimbController {
             @Nullable String said) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", ClimbView.of(job, line, side, outcome, said));
+        model.addAttribute("view", ClimbView.of(job, line, side, false, outcome, said));
     }
 }

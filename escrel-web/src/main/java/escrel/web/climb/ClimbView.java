@@ -4,6 +4,7 @@ import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.AssemblyPlan.Line;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
@@ -35,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param coming the lines after it
  * @param visits parts in for a visit
  * @param lost parts with a search open: nothing closes over them
+ * @param oilHere the part on which a lubrication point is being added; nothing while none is
  */
 record ClimbView(
         Ladder ladder,
@@ -51,7 +53,8 @@ record ClimbView(
         ClimbActions.@Nullable Outcome outcome,
         @Nullable String said,
         boolean nothingOff,
-        List<String> lost) {
+        List<String> lost,
+        @Nullable Part oilHere) {
     /**
      * The card of a line.
      *
@@ -90,6 +93,7 @@ record ClimbView(
             OpenJob open,
             @Nullable String wanted,
             @Nullable Side side,
+            boolean oilPanel,
             ClimbActions.@Nullable Outcome outcome,
             @Nullable String said) {
         open.requireSheet();
@@ -128,7 +132,20 @@ record ClimbView(
                 job.lives().everOff().isEmpty(),
                 job.searches().lost().stream()
                         .map(p -> sheet.part(p).map(Part::name).orElse(p))
-                        .toList());
+                        .toList(),
+                oilPanel ? oiledNow(state, partCode) : null);
+    }
+
+    /** What is oiled in the act is the part that went on last; before any, the one at hand. */
+    private static @Nullable Part oiledNow(TeardownState state, @Nullable String atHand) {
+        List<String> on = state.onAgain();
+        String part = on.isEmpty() ? atHand : on.get(on.size() - 1);
+        return part == null ? null : state.sheet().part(part).orElse(null);
+    }
+
+    /** Classes of lubricant to choose from. */
+    public List<LubricantClass> lubricants() {
+        return List.of(LubricantClass.values());
     }
 
     private static String partOf(CalibreSheet sheet, Line line) {

@@ -25,6 +25,7 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 
@@ -111,7 +112,7 @@ final class DemoReadings {
     static Sound sound(CalibreSheet sheet, Condition condition, Position position, long seed) {
         double crown = sheet.data().watchClass() == WatchClass.POCKET ? 0 : 90;
         Swinging swinging = new Swinging(
-                sheet.data().beatRate(),
+                Objects.requireNonNull(sheet.data().beatRate(), "the demo's sheets state their beat"),
                 sheet.data().liftAngle(),
                 condition.rate(position, crown),
                 condition.amplitude(position),

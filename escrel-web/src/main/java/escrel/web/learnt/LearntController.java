@@ -2,6 +2,7 @@ package escrel.web.learnt;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.WatchClass;
 import escrel.core.learning.Matching;
 import escrel.core.learning.SheetDifference;
 import escrel.core.service.CalibreBound;
@@ -45,6 +46,8 @@ class LearntController {
         model.addAttribute("base", base);
         model.addAttribute("newer", job.sheet() != null && sheets.latestVersion(base.id()) > job.sheetVersion());
         model.addAttribute("teardowns", difference.teardowns());
+        model.addAttribute("said", job.movement().data().setting().name());
+        model.addAttribute("classes", WatchClass.values());
         model.addAttribute("lines", difference.lines());
         model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));

@@ -16,20 +16,18 @@ record LearntForm(
         @Nullable Double beats,
         @Nullable Double lift,
         @Nullable Integer jewels,
+        @Nullable WatchClass watchClass,
         CalibreData.@Nullable Setting setting,
         CalibreData.@Nullable Stud stud) {
     CalibreData data() {
-        CalibreData.Setting known = setting == null ? CalibreData.Setting.NONE : setting;
         return new CalibreData(
                 diameter == null ? 0 : diameter,
-                beats == null ? 0 : beats,
+                beats,
                 lift,
                 jewels == null ? 0 : jewels,
-                known,
-                stud == null ? CalibreData.Stud.FIXED : stud,
-                known == CalibreData.Setting.NONE
-                        ? WatchClass.VINTAGE_NO_SHOCK_SETTING
-                        : WatchClass.VINTAGE_SHOCK_SETTING,
+                setting == null ? CalibreData.Setting.NOT_SAID : setting,
+                stud == null ? CalibreData.Stud.NOT_SAID : stud,
+                watchClass,
                 "learnt at this bench");
     }
 }

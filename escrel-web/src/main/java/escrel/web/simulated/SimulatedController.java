@@ -60,7 +60,9 @@ class SimulatedController {
         CalibreSheet sheet = workshop.load(number).sheet();
         double crown = sheet != null && sheet.data().watchClass() == WatchClass.POCKET ? 0 : 90;
         Swinging swinging = watch.swinging(
-                sheet == null ? BeatRate.of(21_600) : sheet.data().beatRate(),
+                sheet == null || sheet.data().beatRate() == null
+                        ? BeatRate.of(21_600)
+                        : sheet.data().beatRate(),
                 sheet == null ? LiftAngle.known(52) : sheet.data().liftAngle(),
                 position,
                 crown,

@@ -4,17 +4,16 @@ import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
-import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
+import escrel.core.calibre.Trait;
 import escrel.core.job.StepRegister;
 import escrel.core.learning.CameTogether;
 import escrel.core.learning.HoldStated;
 import escrel.core.learning.LearntSheet;
+import escrel.core.learning.PartDescribed;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.PartRenamed;
 import escrel.core.learning.Pinned;
-import escrel.core.learning.ScrewsStated;
 import escrel.core.learning.Vocabulary;
 import escrel.core.parts.FragmentExplained;
 import escrel.core.parts.FragmentFound;
@@ -80,6 +79,11 @@ class StripActs {
         Part part = sheet.part(form.part())
                 .orElseThrow(
                         () -> refuse("The sheet has no part “" + form.part() + "”", "Choose one from the ladder."));
+        if (form.act() == StripAct.ANSWERED) {
+            List<Step> steps = understood(() -> Answers.steps(sheet, part, form.value()));
+            workshop.append(number, form.seq(), steps);
+            return new Done(part.code(), said(steps.get(steps.size() - 1), job.movement()));
+        }
         Step step = understood(() -> step(job, sheet, part, form));
         workshop.append(number, form.seq(), step);
         boolean moveOn = step instanceof LeftFitted || step instanceof OpenedAgain;
@@ -106,7 +110,13 @@ class StripActs {
             requireWords(form);
             Group group = form.value().isEmpty() ? Group.PLATES : Group.valueOf(form.value());
             return new PartNamed(
-                    Vocabulary.codeFor(form.words(), taken), form.words(), group, form.side(), null, List.of(), null);
+                    Vocabulary.codeFor(form.words(), taken),
+                    form.words(),
+                    group,
+                    form.side(),
+                    null,
+                    Vocabulary.hazardsOf(form.words()),
+                    null);
         }
         String[] value = form.value().split(":");
         Group group = Group.valueOf(value[0]);
@@ -118,9 +128,14 @@ class StripActs {
         // a second jumper is told from the first; the right name can be given later
         String name = same == 0 ? kind.name() : kind.name() + " " + (same + 1);
         boolean first = kind.role() != null && sheet.withRole(kind.role()).isEmpty();
-        boolean several = kind.role() == Role.POWER_DOWN || kind.role() == Role.RATCHET_WHEEL;
         return new PartNamed(
-                code, name, group, form.side(), first || several ? kind.role() : null, kind.hazards(), null);
+                code,
+                name,
+                group,
+                form.side(),
+                first || kind.role() != null && Vocabulary.mayBeSeveral(kind.role()) ? kind.role() : null,
+                kind.hazards(),
+                null);
     }
 
     private static Step step(OpenJob job, CalibreSheet sheet, Part part, Form form) {
@@ -131,7 +146,7 @@ class StripActs {
             }
             case HELD_BY -> held(sheet, part, form);
             case CAME_WITH -> {
-                Part unit = requirePart(sheet, form.value());
+                Part unit = other(sheet, form);
                 if (part.code().equals(unit.unit())) {
                     throw refuse(
                             unit.name() + " came away with " + part.name() + " by what was said before",
@@ -140,14 +155,26 @@ class StripActs {
                 refuseRing(sheet, LearntSheet.ringWithUnit(sheet, part.code(), unit.code()));
                 yield new CameTogether(part.code(), unit.code());
             }
-            case SCREWS -> screws(part, form);
+            case SCREWS, SCREWS_ALSO, SCREWS_ARE -> ScrewActs.stated(sheet, part, form);
+            case DESCRIBED -> described(part, form);
+            case STAYS_WITH -> {
+                Part mate = other(sheet, form);
+                if (mate.code().equals(part.code())) {
+                    throw refuse("A part is not pressed to itself", "Choose another.");
+                }
+                yield new PartDescribed(part.code(), Trait.STAYS_WITH, mate.code());
+            }
             case LEFT_FITTED, LEFT_WITH_UNIT -> {
                 if (job.teardown().isOff(part.code())) {
                     throw refuse(part.name() + " is off already", "Only a part that is on can be left.");
                 }
                 yield new LeftFitted(List.of(part.code()), form.words());
             }
-            case LOOSENED -> new Eased(part.code(), Eased.Way.LOOSENED, number(form, 0, 50));
+            case LOOSENED ->
+                new Eased(
+                        part.code(),
+                        Eased.Way.LOOSENED,
+                        form.value().isEmpty() ? number(form, 0, 50) : Double.parseDouble(form.value()));
             case TURNED_TO_FREE -> new Eased(part.code(), Eased.Way.TURNED_TO_FREE, 0);
             case MEASURED -> new Gauged(part.code(), Gauged.What.valueOf(form.value()), number(form, 0.001, 2000));
             case FRAGMENT -> {
@@ -185,10 +212,9 @@ class StripActs {
     }
 
     private static Step held(CalibreSheet sheet, Part part, Form form) {
-        Part by = requirePart(sheet, form.value());
+        Part by = other(sheet, form);
         refuseRing(sheet, LearntSheet.ringWith(sheet, part.code(), by.code()));
-        return new HoldStated(
-                part.code(), by.code(), form.words().isEmpty() ? "was under it or held by it" : form.words());
+        return new HoldStated(part.code(), by.code(), "was under it or held by it");
     }
 
     /** A statement that would close a ring, on the way down or on the way up, is refused with the ring named. */
@@ -219,13 +245,18 @@ class StripActs {
         return new OpenedAgain(OpenedAgain.Reason.valueOf(value[0]), target, form.words());
     }
 
-    private static Step screws(Part part, Form form) {
-        String[] value = form.value().split(":");
-        return new ScrewsStated(
-                part.code(),
-                Integer.parseInt(value[0]),
-                ScrewPlace.LengthClass.valueOf(value[1]),
-                ScrewPlace.Thread.valueOf(value[2]));
+    /** What was seen of a part: the trait, then the usual words for it, or words of one's own. */
+    private static Step described(Part part, Form form) {
+        String[] value = form.value().split(":", 2);
+        if (value.length < 2) {
+            requireWords(form);
+        }
+        return new PartDescribed(part.code(), Trait.valueOf(value[0]), value.length < 2 ? form.words() : value[1]);
+    }
+
+    /** The other part: chosen from the panel, or found by some letters of its name. */
+    private static Part other(CalibreSheet sheet, Form form) {
+        return form.value().isEmpty() ? PartFinder.find(sheet, form.words()) : requirePart(sheet, form.value());
     }
 
     /** Pins a part to a place on the plan, in fractions of the plate's radius as seen on that side. */

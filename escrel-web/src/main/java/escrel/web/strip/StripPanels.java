@@ -3,6 +3,7 @@ package escrel.web.strip;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Trait;
 import escrel.core.learning.Vocabulary;
 import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
@@ -74,8 +75,17 @@ final class StripPanels {
             case "more" -> more(job, part);
             case "held" -> others(job, part, "What was it under, or held by?", StripAct.HELD_BY);
             case "with" -> others(job, part, "What did it come away with?", StripAct.CAME_WITH);
-            case "screws" -> screwCount();
-            case "length" -> screwLengths(words[1]);
+            case "screws" ->
+                DescribePanels.screwCount(
+                        words.length > 1 ? words[1] : null,
+                        !job.movement().screwsOf(part.code()).isEmpty());
+            case "length" -> DescribePanels.screwLengths(words[1]);
+            case "heads" -> DescribePanels.heads();
+            case "finish" -> DescribePanels.finishes();
+            case "is" -> DescribePanels.traits(part);
+            case "trait" -> DescribePanels.trait(part, Trait.valueOf(words[1]));
+            case "mate" -> others(job, part, "What is it pressed to?", StripAct.STAYS_WITH);
+            case "eased" -> eased();
             case "measure" -> measures();
             case "mm" ->
                 say(
@@ -140,8 +150,8 @@ final class StripPanels {
                         inUnit ? "leave it together in its unit" : "leave it fitted",
                         inUnit ? StripAct.LEFT_WITH_UNIT : StripAct.LEFT_FITTED,
                         ""),
-                Item.to(2, "loosened only …", "say:LOOSENED"),
-                Item.acts(3, "half-moon turned to free", StripAct.TURNED_TO_FREE, ""),
+                Item.to(2, "eased only …", "eased"),
+                Item.to(3, "how it lies, lifts, flies …", "is"),
                 Item.to(4, "was held by …", "held"),
                 Item.to(5, "came away with …", "with"),
                 Item.to(6, "its screws …", "screws"),
@@ -208,27 +218,19 @@ final class StripPanels {
                 .limit(PER_PAGE)
                 .forEach(c -> items.add(
                         Item.acts(items.size() + 1, sheet.requirePart(c).name(), act, c)));
+        items.add(Item.to(10, "another, by three letters …", "say:" + act));
         return new StripPanel(title, items, null);
     }
 
-    private static StripPanel screwCount() {
-        List<Item> items = new ArrayList<>();
-        for (int count = 1; count <= 8; count++) {
-            items.add(Item.to(count, count == 1 ? "one" : String.valueOf(count), "length:" + count));
-        }
-        items.add(Item.acts(10, "none", StripAct.SCREWS, "0:SHORT:RIGHT"));
-        return new StripPanel("How many screws held it?", items, null);
-    }
-
-    private static StripPanel screwLengths(String count) {
+    private static StripPanel eased() {
         List<Item> items = List.of(
-                Item.acts(1, "very short", StripAct.SCREWS, count + ":VERY_SHORT:RIGHT"),
-                Item.acts(2, "short", StripAct.SCREWS, count + ":SHORT:RIGHT"),
-                Item.acts(3, "middle", StripAct.SCREWS, count + ":MIDDLE:RIGHT"),
-                Item.acts(4, "long", StripAct.SCREWS, count + ":LONG:RIGHT"),
-                Item.acts(5, "short, left-hand", StripAct.SCREWS, count + ":SHORT:LEFT"),
-                Item.acts(6, "odd thread", StripAct.SCREWS, count + ":SHORT:ODD"));
-        return new StripPanel("Of which length?", items, null);
+                Item.acts(1, "loosened by half a turn", StripAct.LOOSENED, "0.5"),
+                Item.acts(2, "loosened by one turn", StripAct.LOOSENED, "1"),
+                Item.acts(3, "loosened by two turns", StripAct.LOOSENED, "2"),
+                Item.acts(4, "half-moon turned to free", StripAct.TURNED_TO_FREE, ""),
+                Item.acts(5, "loosened, not counted", StripAct.LOOSENED, "0"),
+                Item.to(10, "by so many turns …", "say:LOOSENED"));
+        return new StripPanel("Eased, not taken out", items, null);
     }
 
     private static StripPanel measures() {
@@ -250,6 +252,7 @@ final class StripPanels {
     private static String sayLabel(StripAct act) {
         return switch (act) {
             case LOOSENED -> "loosened by how many turns";
+            case HELD_BY, CAME_WITH, STAYS_WITH -> "three letters of the other part's name";
             case RENAME -> "its right name (the old one stays as an alias)";
             case DAMAGED_NOW -> "what broke, and what was done about it";
             case TAKEN_APART -> "how it was put right";

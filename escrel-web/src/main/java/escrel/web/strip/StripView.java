@@ -11,6 +11,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.StepKind;
+import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.OpenJob;
@@ -126,6 +127,19 @@ record StripView(
     /** Grades to choose from, as found. */
     public List<Choice> grades() {
         return GRADES;
+    }
+
+    private static final String ANSWER_KEYS = "1234";
+
+    /** The key of an answer to a question; of several questions with answers only the first has keys, then the next. */
+    public String answerKey(Caution question, int answer) {
+        boolean first = card != null
+                && card.asks().stream()
+                        .filter(c -> !c.answers().isEmpty())
+                        .findFirst()
+                        .filter(question::equals)
+                        .isPresent();
+        return first ? ANSWER_KEYS.substring(answer, answer + 1) : "";
     }
 
     /** How the screws of the part at hand are said to be, as the form stands. */

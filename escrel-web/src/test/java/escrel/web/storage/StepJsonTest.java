@@ -10,17 +10,22 @@ import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
+import escrel.core.calibre.Trait;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
+import escrel.core.condition.Place;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Waived;
 import escrel.core.job.StepRegister;
 import escrel.core.learning.CameTogether;
+import escrel.core.learning.FigureSaid;
 import escrel.core.learning.HoldStated;
+import escrel.core.learning.OilPointSaid;
+import escrel.core.learning.PartDescribed;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.PartRenamed;
 import escrel.core.learning.Pinned;
@@ -193,6 +198,24 @@ class StepJsonTest {
                 new PartNamed("lid", "Lid", Group.CASE, Side.TRAIN, Role.CASE_BACK, List.of(Hazard.FRAGILE), null),
                 new PartRenamed("lid", "Case back"),
                 new HoldStated("dial", "hands", "was under"),
+                new PartDescribed("dial", Trait.STAYS_WITH, "cover"),
+                new FigureSaid(FigureSaid.Figure.SETTING, "SHOCK"),
+                new OilPointSaid("o-dial", "dial", "Dial", LubricantClass.FINE_OIL, "a drop"),
+                WorkAgreed.today(WorkAgreed.Work.SERVICE, "w"),
+                ScrewsStated.of(
+                        "dial",
+                        List.of(
+                                ScrewsStated.Row.of(1, ScrewPlace.LengthClass.LONG, ScrewPlace.Thread.LEFT)
+                                        .withHome(ScrewPlace.Home.OWN_HOLE),
+                                ScrewsStated.Row.of(2, ScrewPlace.LengthClass.SHORT, ScrewPlace.Thread.RIGHT)
+                                        .withFinish(ScrewPlace.Finish.BLUED))),
+                new FindingRaised(
+                        "dial",
+                        Grade.MEND,
+                        Defect.CRACKED,
+                        Origin.WEAR,
+                        "w",
+                        new Place(Place.Kind.JEWEL, "third wheel, lower")),
                 new ScrewsStated("dial", 2, ScrewPlace.LengthClass.SHORT, ScrewPlace.Thread.LEFT),
                 new CameTogether("hammer", "bridge"),
                 new Pinned("dial", 0.25, -0.5),

@@ -3,6 +3,8 @@ package escrel.web.strip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hazard;
+import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
@@ -115,6 +117,39 @@ class UnknownStripKeysTest {
     }
 
     @Test
+    void screwsOfTwoKindsAndHowAPartLiesAreSaidByKeys() {
+        nameAndTakeOff('7', '5'); // barrel, so that the next part has a neighbour
+        browser.keyOnBench('7');
+        browser.keyOnBench('6'); // crown wheel
+        String part = load().movement().parts().get(1).code();
+        press("/61", "7"); // one, long and left-hand
+        press("/682", "2"); // and two short ones
+        press("/69", "8"); // each back into its own hole
+        assertThat(ScrewPlace.words(load().movement().screwsOf(part))).isEqualTo("1 long left-hand, 2 short");
+        assertThat(load().movement().screwsOf(part))
+                .filteredOn(s -> s.home() == ScrewPlace.Home.OWN_HOLE)
+                .hasSize(2);
+        browser.seeText("Left-hand thread");
+
+        press("/31", "3"); // chamfer up
+        press("/3", "5"); // it flies
+        browser.keyOnBench('/');
+        browser.keyOnBench('4');
+        browser.keyOnBench('0');
+        browser.type("#say", "barr");
+        browser.enter();
+        browser.seeText("held by Barrel");
+        assertThat(load().movement().requirePart(part))
+                .returns("chamfer up", Part::orientation)
+                .returns(true, p -> p.has(Hazard.FLIES));
+    }
+
+    /** Panel by panel, then the key that records. */
+    private void press(String panels, String last) {
+        (panels + last).chars().forEach(key -> browser.keyOnBench((char) key));
+    }
+
+    @Test
     void lostFoundMeasuredLoosenedAndLeft() {
         browser.keyOnBench('8'); // calendar
         browser.keyOnBench('3'); // date jumper
@@ -144,6 +179,7 @@ class UnknownStripKeysTest {
 
         browser.keyOnBench('/');
         browser.keyOnBench('2');
+        browser.keyOnBench('0');
         browser.type("#say", "2.5");
         browser.enter();
         browser.seeText("loosened by 2.5 turns");

@@ -22,8 +22,19 @@ public record Targets(double lowRate, double highRate, double spread, double low
     /** How much lower the verticals usually are, the most of it. Source: M11 (20 to 40°). */
     public static final double VERTICAL_DROP = 40;
 
-    /** The defaults of a class. */
-    public static Targets of(WatchClass watchClass) {
+    /** Where nobody said of what class a watch is: nearer to nothing is better, and nothing is good enough. */
+    public static final Targets NOT_SAID = new Targets(0, 0, 0, HEALTHY_FROM, 0);
+
+    /** Whether these are targets somebody stated, by figures or by a class. */
+    public boolean isStated() {
+        return this != NOT_SAID;
+    }
+
+    /** The defaults of a class; those nobody stated for none. */
+    public static Targets of(@Nullable WatchClass watchClass) {
+        if (watchClass == null) {
+            return NOT_SAID;
+        }
         return switch (watchClass) {
             case MODERN_FAST -> new Targets(-2, 8, 15, 220, 0.6);
             case MODERN_SLOW -> new Targets(-5, 15, 25, 220, 0.6);
@@ -36,12 +47,12 @@ public record Targets(double lowRate, double highRate, double spread, double low
     }
 
     /**
-     * The workshop's own limits for a calibre, or the defaults of its class; those of a vintage watch without shock setting while the
-     * calibre is unknown.
+     * The workshop's own limits for a calibre, or the defaults of its class; while the calibre or its class is unknown,
+     * those nobody stated.
      */
     public static Targets of(@Nullable CalibreSheet sheet) {
         if (sheet == null) {
-            return of(WatchClass.VINTAGE_NO_SHOCK_SETTING);
+            return NOT_SAID;
         }
         Lore.Limits own = sheet.lore().targets();
         return own == null
