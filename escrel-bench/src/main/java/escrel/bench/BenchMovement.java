@@ -31,7 +31,7 @@ final class BenchMovement {
         }
         CalibreData data = new CalibreData(
                 30,
-                18_000,
+                18_000.0,
                 50.0,
                 17,
                 CalibreData.Setting.NONE,

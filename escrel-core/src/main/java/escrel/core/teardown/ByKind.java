@@ -31,7 +31,10 @@ final class ByKind {
         if (bearsPower(part) && sheet.allWithRole(Role.POWER_DOWN).stream().noneMatch(p -> Power.holds(p, part))) {
             all.add(Caution.asks(
                     "Is the power down, and how?",
-                    "A train released under power spins and breaks pivots.",
+                    "A train released under power spins and breaks pivots."
+                            + (part.role() == Role.RATCHET_WHEEL
+                                    ? " A gummed mainspring can hold hidden power and let go now."
+                                    : ""),
                     List.of(
                             new Answer("by the crown, click held", "POWER:CROWN"),
                             new Answer("by the ratchet screw", "POWER:RATCHET_SCREW"),

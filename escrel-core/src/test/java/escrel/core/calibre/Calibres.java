@@ -48,7 +48,7 @@ public final class Calibres {
                 "Test calibre",
                 new CalibreData(
                         25,
-                        18_000,
+                        18_000.0,
                         50.0,
                         17,
                         CalibreData.Setting.NONE,

@@ -89,7 +89,7 @@ class VersionDifferenceTest {
     void figuresTrapsAndStemReleaseAreComparedToo() {
         CalibreData data = new CalibreData(
                 25,
-                21_600,
+                21_600.0,
                 null,
                 17,
                 CalibreData.Setting.SHOCK,

@@ -126,7 +126,7 @@ class SchoolsTest {
                 "Test",
                 new CalibreData(
                         25,
-                        18_000,
+                        18_000.0,
                         50.0,
                         0,
                         CalibreData.Setting.SHOCK,

@@ -89,7 +89,7 @@ class TeardownOrderTest {
                 none.name(),
                 new CalibreData(
                         25,
-                        18_000,
+                        18_000.0,
                         50.0,
                         17,
                         CalibreData.Setting.SHOCK,
