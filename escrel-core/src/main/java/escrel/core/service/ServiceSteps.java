@@ -17,6 +17,8 @@ public final class ServiceSteps {
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB),
             StepKind.of("note", Noted.class, Noted::part, (s, n) -> "observed: " + s.words())
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB),
+            StepKind.of("corrected", Corrected.class, (s, n) -> "correction of step " + s.sequence())
+                    .in(StepKind.STRIP),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "step " + s.sequence() + " taken back"),
             StepKind.of(
                             "school",

@@ -1,7 +1,10 @@
 package escrel.core.service;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -21,7 +24,8 @@ public final class StepSequence {
     /**
      * A sequence from its steps.
      *
-     * @throws IllegalArgumentException when the numbers do not run 1, 2, 3 … or a step takes back itself or a later one
+     * @throws IllegalArgumentException when the numbers do not run 1, 2, 3 …, or a step takes back or corrects itself, a
+     *     later one or, correcting it, one of another kind
      */
     public static StepSequence of(List<RecordedStep> steps) {
         int expected = 1;
@@ -36,13 +40,40 @@ public final class StepSequence {
                             + ", which does not come before it");
                 }
             }
+            if (entry.step() instanceof Corrected corrected) {
+                requireCorrectable(corrected, expected, steps);
+            }
             expected++;
         }
         Set<Integer> takenBack = takenBack(steps);
-        List<RecordedStep> counting = steps.stream()
-                .filter(e -> !takenBack.contains(e.sequence()) && !(e.step() instanceof TakenBack))
-                .toList();
-        return new StepSequence(List.copyOf(steps), counting);
+        Map<Integer, Step> corrected = new HashMap<>();
+        List<RecordedStep> counting = new ArrayList<>();
+        for (RecordedStep entry : steps) {
+            if (takenBack.contains(entry.sequence()) || entry.step() instanceof TakenBack) {
+                continue;
+            }
+            counting.add(entry);
+            if (entry.step() instanceof Corrected correction) {
+                corrected.put(correction.sequence(), correction.step());
+            }
+        }
+        if (!corrected.isEmpty()) {
+            counting.replaceAll(e -> {
+                Step otherwise = corrected.get(e.sequence());
+                return otherwise == null ? e : new RecordedStep(e.sequence(), e.at(), otherwise);
+            });
+        }
+        return new StepSequence(List.copyOf(steps), List.copyOf(counting));
+    }
+
+    private static void requireCorrectable(Corrected corrected, int at, List<RecordedStep> steps) {
+        boolean before = corrected.sequence() >= 1 && corrected.sequence() < at;
+        if (!before
+                || steps.get(corrected.sequence() - 1).step().getClass()
+                        != corrected.step().getClass()) {
+            throw new IllegalArgumentException("step " + at + " corrects step " + corrected.sequence()
+                    + ", which does not come before it or is of another kind");
+        }
     }
 
     /** From the last to the first: a taking-back that was itself taken back takes nothing back, and its step counts again. */

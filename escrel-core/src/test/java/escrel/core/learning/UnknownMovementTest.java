@@ -15,6 +15,7 @@ import escrel.core.calibre.Side;
 import escrel.core.calibre.StemRelease;
 import escrel.core.calibre.Wash;
 import escrel.core.job.Job;
+import escrel.core.lubrication.Oiled;
 import escrel.core.school.Schools;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
@@ -221,7 +222,7 @@ class UnknownMovementTest {
             PartOff.plain("train-bridge"),
             PartOn.plain("train-bridge"),
             new OilPointSaid("o-1", "train-bridge", "Third wheel, upper", LubricantClass.FINE_OIL, "a drop"),
-            new escrel.core.lubrication.Oiled("o-1", LubricantClass.FINE_OIL, "")
+            new Oiled("o-1", LubricantClass.FINE_OIL, "")
         };
         assertThat(job(oiled).lubrication().tally().balances()).isTrue();
 

@@ -4,6 +4,7 @@ import escrel.core.handover.Stage;
 import escrel.core.job.Wait;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Corrected;
 import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
@@ -78,11 +79,12 @@ class JobLines {
                 .anyMatch(step -> kinds.contains(step.getClass()));
     }
 
-    /** What a taking-back takes back in the end; a step itself when it is none. */
+    /** What a taking-back or a correction is about in the end; a step itself when it is neither. */
     private static Step taken(Step step, List<RecordedStep> all) {
         Step taken = step;
-        while (taken instanceof TakenBack back) {
-            taken = all.get(back.sequence() - 1).step();
+        while (taken instanceof TakenBack || taken instanceof Corrected) {
+            int about = taken instanceof TakenBack back ? back.sequence() : ((Corrected) taken).sequence();
+            taken = all.get(about - 1).step();
         }
         return taken;
     }

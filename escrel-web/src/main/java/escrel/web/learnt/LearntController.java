@@ -46,7 +46,7 @@ class LearntController {
         model.addAttribute("base", base);
         model.addAttribute("newer", job.sheet() != null && sheets.latestVersion(base.id()) > job.sheetVersion());
         model.addAttribute("teardowns", difference.teardowns());
-        model.addAttribute("said", job.movement().data().setting().name());
+        model.addAttribute("settingSaid", job.movement().data().setting().name());
         model.addAttribute("classes", WatchClass.values());
         model.addAttribute("lines", difference.lines());
         model.addAttribute("unread", actions.unread());

@@ -29,10 +29,11 @@ public final class Rooms {
                     .with("film", "photos")
                     .with("plate", "photo plan")
                     .with("learnt", "learnt")
+                    .with("log", "log")
                     .leadingTo("/jobs/{job}/strip?panel=more")
                     .leadingTo("/jobs/{job}/bind?calibre=cv-12")
                     .leadingTo("/jobs/{job}/tray/labels")
-                    .in("strip", "tray", "wayin", "film", "learnt"),
+                    .in("strip", "tray", "wayin", "film", "learnt", "log"),
             Room.ofAJob("inspect", "Inspect")
                     .counting(job -> openIn(job, Tally.Kind.FINDINGS))
                     .in("inspection"),

@@ -17,6 +17,7 @@ public final class Json {
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .addModule(ScrewsJson.module())
+            .addModule(CorrectedJson.module())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
 

@@ -1,6 +1,7 @@
 package escrel.web.storage;
 
 import escrel.core.job.StepRegister;
+import escrel.core.service.Corrected;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.StepKind;
 import java.io.IOException;
@@ -80,6 +81,9 @@ public final class StepSchema {
             odd.set("items", of(ScrewsFound.Odd.class, false));
             counted.putArray("required").add("odd");
             return out;
+        }
+        if (kind == Corrected.class) {
+            return of(CorrectedJson.Form.class, false);
         }
         if (kind.isRecord()) {
             ObjectNode out = typed("object", orNothing);

@@ -22,8 +22,10 @@ import escrel.web.storage.StepJson;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -47,12 +49,11 @@ class DemoScrewsTest {
 
     /** What lies in the tray by the steps alone: the screws of what is off, less what was found missing. */
     private static int counted(CalibreSheet sheet, JobHistory history) {
-        Set<String> off = new HashSet<>();
+        Map<String, PartOff> off = new HashMap<>();
         Set<String> visiting = new HashSet<>();
-        int missing = 0;
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof PartOff step && sheet.part(step.part()).isPresent()) {
-                off.add(step.part());
+                off.put(step.part(), step);
             } else if (entry.step() instanceof PartOn step) {
                 off.remove(step.part());
                 visiting.remove(step.part());
@@ -64,17 +65,15 @@ class DemoScrewsTest {
                 }
             }
         }
-        for (RecordedStep entry : history.counting()) {
-            if (entry.step() instanceof PartOff step && off.contains(step.part())) {
-                missing += step.screws().count(ScrewsFound.State.MISSING);
-            }
-        }
-        off.removeAll(visiting);
-        long out = sheet.screws().stream()
-                .filter(s -> off.contains(s.part()))
+        off.keySet().removeAll(visiting);
+        return off.values().stream().mapToInt(step -> lying(sheet, step)).sum();
+    }
+
+    private static int lying(CalibreSheet sheet, PartOff step) {
+        long comeOut = sheet.screwsOf(step.part()).stream()
                 .filter(s -> s.head() != ScrewPlace.Head.SIDE && s.head() != ScrewPlace.Head.HALF_MOON)
                 .count();
-        return (int) out - missing;
+        return (int) Math.max(0, comeOut - step.screws().count(ScrewsFound.State.MISSING));
     }
 
     @Test

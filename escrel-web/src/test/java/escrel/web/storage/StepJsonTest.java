@@ -50,6 +50,7 @@ import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Corrected;
 import escrel.core.service.Eased;
 import escrel.core.service.Happened;
 import escrel.core.service.LeftFitted;
@@ -198,6 +199,7 @@ class StepJsonTest {
                 new PartNamed("lid", "Lid", Group.CASE, Side.TRAIN, Role.CASE_BACK, List.of(Hazard.FRAGILE), null),
                 new PartRenamed("lid", "Case back"),
                 new HoldStated("dial", "hands", "was under"),
+                new Corrected(3, PartOff.plain("dial")),
                 new PartDescribed("dial", Trait.STAYS_WITH, "cover"),
                 new FigureSaid(FigureSaid.Figure.SETTING, "SHOCK"),
                 new OilPointSaid("o-dial", "dial", "Dial", LubricantClass.FINE_OIL, "a drop"),

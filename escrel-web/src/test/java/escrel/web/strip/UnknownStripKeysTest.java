@@ -11,6 +11,7 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.parts.Gauged;
 import escrel.core.service.Eased;
+import escrel.core.service.PartOff;
 import escrel.web.demo.PlanPicture;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -56,10 +57,14 @@ class UnknownStripKeysTest {
         return SERVER.bean(Workshop.class).load(job);
     }
 
-    /** Group, kind, off: three keys. */
-    private void nameAndTakeOff(char group, char kind) {
+    /** Group, kind, off: three keys, and one more for each question its kind asks. */
+    private void nameAndTakeOff(char group, char kind, String... questions) {
         browser.keyOnBench(group);
         browser.keyOnBench(kind);
+        for (String question : questions) {
+            browser.seeText(question);
+            browser.keyOnBench('1');
+        }
         browser.keyOnBench('5');
         browser.seeText("which group?");
     }
@@ -82,13 +87,12 @@ class UnknownStripKeysTest {
 
     @Test
     void whatHeldItItsScrewsItsUnitAndItsRightNameTakeAFewKeysEach() {
-        browser.keyOnBench('6'); // train
-        browser.keyOnBench('1'); // train bridge
-        browser.keyOnBench('5');
-        browser.seeText("Is the power down, and how?"); // nobody said so, and it frees the train
-        browser.keyOnBench('5');
-        browser.seeText("which group?");
-        nameAndTakeOff('6', '4'); // third wheel
+        // train bridge: nobody said anything of the power, and it frees the train
+        nameAndTakeOff('6', '1', "Is the power down, and how?", "Has the balance shock settings?");
+        assertThat(load().history().last(PartOff.class).orElseThrow().part()).isEqualTo("train-bridge");
+        assertThat(load().teardown().stepOf("power-let-down").orElseThrow().letDown())
+                .isEqualTo(PartOff.LetDown.CROWN);
+        nameAndTakeOff('6', '4'); // third wheel: both are asked once
         browser.open(SERVER.url() + "/jobs/" + job + "/strip?part=third-wheel");
         browser.keyOnBench('/');
         browser.keyOnBench('4');
@@ -118,10 +122,11 @@ class UnknownStripKeysTest {
 
     @Test
     void screwsOfTwoKindsAndHowAPartLiesAreSaidByKeys() {
-        nameAndTakeOff('7', '5'); // barrel, so that the next part has a neighbour
+        nameAndTakeOff('7', '5', "Has the balance shock settings?"); // barrel, so that the next part has a neighbour
         browser.keyOnBench('7');
-        browser.keyOnBench('6'); // crown wheel
+        browser.keyOnBench('3'); // crown wheel
         String part = load().movement().parts().get(1).code();
+        browser.seeText("Try left-hand first");
         press("/61", "7"); // one, long and left-hand
         press("/682", "2"); // and two short ones
         press("/69", "8"); // each back into its own hole
@@ -188,7 +193,7 @@ class UnknownStripKeysTest {
 
     @Test
     void clickPinsThePartAndADragMovesThePin() throws IOException {
-        nameAndTakeOff('7', '5'); // barrel
+        nameAndTakeOff('7', '5', "Has the balance shock settings?"); // barrel
         Path photo = Files.createTempFile(Path.of("target"), "side", ".png");
         Files.write(photo, PlanPicture.of(BenchHand.demoSheet("m-7h"), Side.TRAIN, c -> false));
         browser.open(SERVER.url() + "/jobs/" + job + "/plate");
