@@ -3,6 +3,7 @@ package escrel.core.cleaning;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
+import escrel.core.condition.Grade;
 import escrel.core.parts.Copy;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.FindingWorked;
@@ -16,10 +17,13 @@ import escrel.core.service.OpenItem;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Tally;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Which parts owe a rinse or a look, and how each may be cleaned. A part owes its rinse the first time it comes off;
@@ -31,6 +35,7 @@ public final class CleaningState {
     private final Findings findings;
     private final Map<String, Wash> ways = new HashMap<>();
     private final Map<String, Integer> washedAt = new HashMap<>();
+    private final Set<String> unjudged = new HashSet<>();
     private final Map<String, Integer> lookedAt = new HashMap<>();
     private final Map<String, Integer> touchedAt = new HashMap<>();
 
@@ -55,8 +60,15 @@ public final class CleaningState {
             });
         } else if (entry.step() instanceof Looked looked) {
             looked.parts().forEach(p -> lookedAt.put(p, at));
+            looked.parts().forEach(unjudged::remove);
         } else if (entry.step() instanceof FindingRaised raised && raised.part() != null) {
-            lookedAt.put(raised.part(), at);
+            if (raised.grade() == Grade.NOT_JUDGED) {
+                // "cannot tell until it is clean" is no look: it asks for one
+                unjudged.add(raised.part());
+            } else {
+                lookedAt.put(raised.part(), at);
+                unjudged.remove(raised.part());
+            }
         } else if (entry.step() instanceof FindingWorked worked) {
             findings.byKey(worked.finding())
                     .filter(f -> f.part() != null && !f.isWithinPart())
@@ -138,11 +150,21 @@ public final class CleaningState {
         return due().stream().filter(p -> p.wash() == way).toList();
     }
 
-    /** Clean parts that owe a look, in the order in which they came off. */
+    /** Clean parts that owe a look: what could not be told while it was dirty, then the rest as it came off. */
     public List<Part> toLookAt() {
         return everOff().stream()
                 .filter(p -> owesLook(p.code()) && !owesRinse(p.code()))
+                .sorted(Comparator.comparing(p -> !couldNotTell(p.code())))
                 .toList();
+    }
+
+    /** Whether it was said of the part, dirty, that it cannot be told until it is clean. Source: craft 2.9, grade U. */
+    public boolean couldNotTell(String part) {
+        return unjudged.contains(part)
+                || lives.episode(part)
+                        .map(Episode::off)
+                        .filter(off -> off.asFound() == Grade.NOT_JUDGED)
+                        .isPresent();
     }
 
     private List<Part> everOff() {

@@ -17,6 +17,7 @@ import escrel.core.parts.Findings;
 import escrel.core.parts.Homes;
 import escrel.core.parts.ScrewAccount;
 import escrel.core.parts.Searches;
+import escrel.core.parts.Suspicions;
 import escrel.core.parts.Tray;
 import escrel.core.regulation.Interventions;
 import escrel.core.school.Schools;
@@ -251,6 +252,11 @@ public final class Job {
     /** The screws of every part. */
     public ScrewAccount screws() {
         return screws.get();
+    }
+
+    /** What is and was suspected. */
+    public Suspicions suspicions() {
+        return searches().suspicions();
     }
 
     /** What the screws tell of who was there before. */

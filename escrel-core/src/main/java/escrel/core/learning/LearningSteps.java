@@ -3,7 +3,6 @@ package escrel.core.learning;
 import escrel.core.calibre.Trait;
 import escrel.core.service.StepKind;
 import java.util.List;
-import java.util.Locale;
 
 /** The kinds of step from which a sheet is learnt. */
 public final class LearningSteps {
@@ -22,8 +21,9 @@ public final class LearningSteps {
             StepKind.of(
                             "figure",
                             FigureSaid.class,
-                            (s, n) -> s.figure().words() + ": "
-                                    + s.value().toLowerCase(Locale.ROOT).replace('_', ' '))
+                            (s, n) -> s.figure() == FigureSaid.Figure.SETTING
+                                    ? s.value().equals("SHOCK") ? "the balance has shock settings" : "no shock settings"
+                                    : s.figure().words() + ": " + s.value())
                     .in(StepKind.STRIP),
             StepKind.of(
                             "oil-point",

@@ -32,6 +32,26 @@ public final class PartsSteps {
                             Looked::parts,
                             (s, n) -> s.parts().size() + " clean parts looked at")
                     .in(StepKind.INSPECT, StepKind.WASH),
+            StepKind.of(
+                            "felt",
+                            Felt.class,
+                            Felt::part,
+                            (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what()) + " by feel: "
+                                    + s.feel().words())
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB),
+            StepKind.of(
+                            "suspected",
+                            Suspected.class,
+                            Suspected::part,
+                            (s, n) -> "suspected" + (s.part() == null ? "" : " on " + n.part(s.part())) + ": "
+                                    + s.words())
+                    .in(StepKind.INSPECT, StepKind.STRIP),
+            StepKind.of(
+                            "suspicion-settled",
+                            SuspicionSettled.class,
+                            (s, n) -> "suspicion of step " + s.suspicion() + " " + StepKind.said(s.outcome())
+                                    + (s.words().isEmpty() ? "" : ": " + s.words()))
+                    .in(StepKind.INSPECT, StepKind.STRIP),
             StepKind.of("fragment", FragmentFound.class, (s, n) -> "fragment found: " + s.words())
                     .in(StepKind.STRIP, StepKind.CLIMB),
             StepKind.of("fragment-explained", FragmentExplained.class, (s, n) -> "fragment explained: " + s.words())

@@ -23,14 +23,18 @@ public final class Searches {
     private final Map<Integer, FragmentFound> unexplained = new LinkedHashMap<>();
     private final Map<Integer, FragmentExplained> explained = new HashMap<>();
 
-    private Searches() {}
+    private final Suspicions suspicions;
+
+    private Searches(Suspicions suspicions) {
+        this.suspicions = suspicions;
+    }
 
     /**
      * The searches after these steps. A part is searched for until it is found, fitted, or another copy is at hand; a
      * copy that is lost too is searched for like the first.
      */
     public static Searches of(Lives lives, JobHistory history, Findings findings) {
-        Searches searches = new Searches();
+        Searches searches = new Searches(Suspicions.of(history));
         for (RecordedStep entry : history.counting()) {
             if (entry.step() instanceof Happened event) {
                 searches.happened(event, entry.sequence());
@@ -79,7 +83,12 @@ public final class Searches {
         return new LinkedHashMap<>(unexplained);
     }
 
-    /** The account of searches and fragments. */
+    /** What is and was suspected. */
+    public Suspicions suspicions() {
+        return suspicions;
+    }
+
+    /** The account of searches, fragments and suspicions. */
     public Tally tally(CalibreSheet sheet) {
         List<OpenItem> open = new ArrayList<>();
         lost.forEach((part, at) -> open.add(new OpenItem(
@@ -89,11 +98,17 @@ public final class Searches {
                 OpenItem.Place.STRIP)));
         unexplained.forEach((at, f) -> open.add(
                 new OpenItem("fragment:" + at, null, "a fragment is unexplained: " + f.words(), OpenItem.Place.STRIP)));
-        int total = everLost.size() + explained.size() + unexplained.size();
+        open.addAll(suspicions.items(sheet));
+        int total = everLost.size()
+                + explained.size()
+                + unexplained.size()
+                + suspicions.all().size();
         return new Tally(
                 Tally.Kind.SEARCHES,
                 total,
                 open,
-                total == 0 ? "nothing lost, no fragment" : Math.max(0, total - open.size()) + " found or explained");
+                total == 0
+                        ? "nothing lost, no fragment"
+                        : Math.max(0, total - open.size()) + " found, explained or looked at");
     }
 }

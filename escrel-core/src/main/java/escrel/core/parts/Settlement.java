@@ -1,10 +1,12 @@
 package escrel.core.parts;
 
+import escrel.core.condition.Place;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.RuleBook;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,10 +14,13 @@ import org.jspecify.annotations.Nullable;
  * a part is replaced when the other one is fitted, mended when the attempt is said to have gone well. Source: M17.
  */
 final class Settlement {
+    private static final Set<Place.Kind> SHAKES = Set.of(Place.Kind.JEWEL, Place.Kind.HOLE, Place.Kind.SETTING);
+
     private final RuleBook book;
     private final Copies copies;
     private final Map<String, FindingWorked> worked = new HashMap<>();
     private final Map<String, Integer> workedAt = new HashMap<>();
+    private int shakenAt;
 
     Settlement(JobHistory history, Copies copies) {
         this.book = history.ruleBook();
@@ -24,6 +29,9 @@ final class Settlement {
             if (entry.step() instanceof FindingWorked step) {
                 worked.put(step.finding(), step);
                 workedAt.put(step.finding(), entry.sequence());
+            } else if (entry.step() instanceof Felt felt && felt.what() == Felt.Play.END_SHAKE
+                    || entry.step() instanceof Gauged gauged && gauged.what() == Gauged.What.END_SHAKE) {
+                shakenAt = entry.sequence();
             }
         }
     }
@@ -60,11 +68,21 @@ final class Settlement {
         return here ? "the other one is here and not fitted yet" : "the other one is not at hand yet";
     }
 
+    /** Another jewel, hole or setting: the end-shake it touches is due again, by feel or in millimetres. Source: craft 2.10. */
+    private @Nullable String shakeOwed(Finding finding) {
+        Place place = finding.place();
+        boolean touches = place != null && SHAKES.contains(place.kind());
+        int done = workedAt.getOrDefault(finding.key(), 0);
+        return touches && shakenAt <= done ? "its end-shake is to be felt or measured" : null;
+    }
+
     private @Nullable String carriedOut(Finding finding) {
         FindingWorked last = worked.get(finding.key());
         if (last == null || workedAt.getOrDefault(finding.key(), 0) < finding.decidedAt()) {
             return "decided, not carried out yet";
         }
-        return last.outcome() == FindingWorked.Outcome.DONE ? null : "it failed: another decision is wanted";
+        return last.outcome() == FindingWorked.Outcome.DONE
+                ? shakeOwed(finding)
+                : "it failed: another decision is wanted";
     }
 }

@@ -36,9 +36,9 @@ final class ByKind {
                                     ? " A gummed mainspring can hold hidden power and let go now."
                                     : ""),
                     List.of(
-                            new Answer("by the crown, click held", "POWER:CROWN"),
+                            new Answer("by the crown", "POWER:CROWN"),
                             new Answer("by the ratchet screw", "POWER:RATCHET_SCREW"),
-                            new Answer("a train wheel let creep", "POWER:TRAIN_WHEEL"),
+                            new Answer("by a train wheel", "POWER:TRAIN_WHEEL"),
                             new Answer("nothing was wound", "POWER:NOTHING_WOUND"))));
         }
         if (part.role() == Role.CROWN_WHEEL
@@ -80,9 +80,7 @@ final class ByKind {
                             ? "Without them the cock is laid upside down at once, so that nothing hangs on the hairspring."
                             : "Without them it comes off before anything else on the movement side; with them it may"
                                     + " stay.",
-                    List.of(
-                            new Answer("shock settings", "SETTING:SHOCK"),
-                            new Answer("none: the balance first", "SETTING:NONE"))));
+                    List.of(new Answer("shock settings", "SETTING:SHOCK"), new Answer("none", "SETTING:NONE"))));
         } else if (sheet.data().setting() == CalibreData.Setting.NONE && beside && sheet.isLearntHere()) {
             all.add(Caution.asks(
                     "The balance is still on",

@@ -66,6 +66,8 @@ record ClimbView(
      * @param findings what was found on the part, so that no decision is overlooked
      * @param asks questions before the part goes on
      * @param said what was said of the part on the way down
+     * @param suspected what may be wrong with the part and was not looked at yet
+     * @param weakPoints what is known to wear on it
      * @param photo the last one of the part
      * @param tray where it lies
      */
@@ -84,6 +86,8 @@ record ClimbView(
             List<Caution> asks,
             List<Caution> remarks,
             List<String> said,
+            List<String> suspected,
+            List<String> weakPoints,
             @Nullable Integer photo,
             @Nullable Integer tray,
             boolean wantsReading,
@@ -181,6 +185,8 @@ record ClimbView(
                 cautions(job, part, Caution.Kind.ASKS),
                 cautions(job, part, Caution.Kind.SAYS),
                 part == null ? List.of() : PartStory.of(open, part.code()).onTheWayDown(),
+                part == null ? List.of() : PartStory.of(open, part.code()).suspected(),
+                part == null ? List.of() : PartStory.of(open, part.code()).weakPoints(),
                 part == null ? null : PartStory.of(open, part.code()).photo().orElse(null),
                 part == null || job.tray().numberFor(part).isEmpty()
                         ? null

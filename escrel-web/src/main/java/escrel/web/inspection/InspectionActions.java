@@ -5,9 +5,12 @@ import escrel.core.calibre.Part;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
+import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingWorked;
 import escrel.core.parts.Looked;
+import escrel.core.parts.Suspected;
+import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.LeftOut;
 import escrel.core.service.PartOn;
 import escrel.web.job.OpenJob;
@@ -76,6 +79,37 @@ class InspectionActions {
             throw refuse("No clean part waits for a look", "Clean parts first; each waits here then.");
         }
         workshop.append(number, seq, new Looked(parts));
+    }
+
+    /** Opens a suspicion, on a part or on the watch. */
+    @Transactional
+    public void suspect(int number, int seq, String part, String words) {
+        if (!part.isEmpty()) {
+            requirePart(workshop.load(number), part);
+        }
+        if (words.isBlank()) {
+            throw refuse("What is suspected is not said", "Say it in a few words.");
+        }
+        workshop.append(number, seq, new Suspected(part.isEmpty() ? null : part, words));
+    }
+
+    /** Says how a suspicion ended, with what was seen. */
+    @Transactional
+    public void settle(int number, int seq, int at, SuspicionSettled.Outcome outcome, String words) {
+        if (workshop.load(number).job().suspicions().open(at).isEmpty()) {
+            throw refuse("There is no open suspicion of step " + at, "Reload the page and choose one from the list.");
+        }
+        if (words.isBlank()) {
+            throw refuse("What was seen is not said", "Say it in a few words.");
+        }
+        workshop.append(number, seq, new SuspicionSettled(at, outcome, words));
+    }
+
+    /** Keeps a play judged by feel. */
+    @Transactional
+    public void felt(int number, int seq, Felt felt) {
+        requirePart(workshop.load(number), felt.part());
+        workshop.append(number, seq, felt);
     }
 
     /** Leaves a home empty on purpose. */

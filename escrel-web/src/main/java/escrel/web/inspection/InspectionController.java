@@ -5,11 +5,14 @@ import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
+import escrel.core.condition.Place;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
+import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Findings;
+import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
@@ -68,12 +71,25 @@ class InspectionController {
                 job.job().lives().leftOut().keySet().stream()
                         .flatMap(p -> sheet.part(p).stream())
                         .toList());
+        model.addAttribute("suspicions", job.job().suspicions().open());
+        model.addAttribute("unjudged", unjudged(job));
+        model.addAttribute("places", Place.Kind.values());
+        model.addAttribute("plays", Felt.Play.values());
+        model.addAttribute("feels", Felt.Feel.values());
         model.addAttribute("grades", Grade.values());
         model.addAttribute("defects", Defect.values());
         model.addAttribute("origins", Origin.values());
         model.addAttribute("decisions", Decision.values());
         model.addAttribute("copyOrigins", CopyAtHand.Origin.values());
         return "inspection/inspection";
+    }
+
+    /** Codes of clean parts of which nothing could be told while they were dirty. */
+    private static List<String> unjudged(OpenJob job) {
+        return job.job().cleaning().toLookAt().stream()
+                .map(Part::code)
+                .filter(job.job().cleaning()::couldNotTell)
+                .toList();
     }
 
     private static Line line(Finding finding, CalibreSheet sheet, OpenJob job) {
@@ -106,9 +122,51 @@ class InspectionController {
             @RequestParam Grade grade,
             @RequestParam Defect defect,
             @RequestParam Origin origin,
-            @RequestParam String words) {
+            @RequestParam String words,
+            @RequestParam(required = false) Place.@Nullable Kind placeKind,
+            @RequestParam(defaultValue = "") String placeName) {
+        Place place = placeKind == null || part.isEmpty() ? null : new Place(placeKind, shortened(placeName));
         workshop.append(
-                number, seq, new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip()));
+                number,
+                seq,
+                new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip(), place));
+        return back(number);
+    }
+
+    private static String shortened(String name) {
+        String all = name.strip();
+        return all.substring(0, Math.min(all.length(), Place.LONGEST));
+    }
+
+    @PostMapping("/jobs/{number}/suspicions")
+    String suspect(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(defaultValue = "") String part,
+            @RequestParam String words) {
+        actions.suspect(number, seq, part, words.strip());
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/suspicions/{at}")
+    String settle(
+            @PathVariable int number,
+            @PathVariable int at,
+            @RequestParam int seq,
+            @RequestParam SuspicionSettled.Outcome outcome,
+            @RequestParam(defaultValue = "") String words) {
+        actions.settle(number, seq, at, outcome, words.strip());
+        return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/felt")
+    String felt(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String part,
+            @RequestParam Felt.Play what,
+            @RequestParam Felt.Feel feel) {
+        actions.felt(number, seq, new Felt(part, what, feel));
         return back(number);
     }
 

@@ -1,9 +1,13 @@
 package escrel.web.job;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Lore;
 import escrel.core.job.StepRegister;
 import escrel.core.learning.HoldStated;
+import escrel.core.parts.Felt;
 import escrel.core.parts.Gauged;
+import escrel.core.parts.SuspicionSettled;
+import escrel.core.parts.Suspicions;
 import escrel.core.service.Eased;
 import escrel.core.service.Happened;
 import escrel.core.service.Noted;
@@ -40,10 +44,13 @@ public final class PartStory {
             Step step = entry.step();
             boolean here = step instanceof Noted note && part.equals(note.part())
                     || step instanceof Gauged gauged && part.equals(gauged.part())
+                    || step instanceof Felt felt && part.equals(felt.part())
                     || step instanceof Eased eased && part.equals(eased.part())
                     || step instanceof StateSet set && part.equals(set.part())
                     || step instanceof PowerNoted power && part.equals(power.part());
             if (here) {
+                log.add(StepRegister.words(step, sheet));
+            } else if (step instanceof SuspicionSettled settled && isOfPart(settled)) {
                 log.add(StepRegister.words(step, sheet));
             } else if (step instanceof Happened event && part.equals(event.part())) {
                 log.add(StepRegister.words(step, sheet) + (event.words().isEmpty() ? "" : ": " + event.words()));
@@ -74,6 +81,21 @@ public final class PartStory {
         return List.copyOf(said);
     }
 
+    /** What is suspected of it and not looked at yet. */
+    public List<String> suspected() {
+        return job.job().suspicions().openOn(part).stream()
+                .map(Suspicions.Suspicion::words)
+                .toList();
+    }
+
+    /** What is known to wear on it in this calibre. */
+    public List<String> weakPoints() {
+        return job.movement().lore().weakPoints().stream()
+                .filter(w -> part.equals(w.part()))
+                .map(Lore.WeakPoint::words)
+                .toList();
+    }
+
     /** The last photo of it, if there is one. */
     public Optional<Integer> photo() {
         return job.history()
@@ -81,6 +103,11 @@ public final class PartStory {
                 .filter(p -> part.equals(p.part()))
                 .map(PhotoAdded::photo)
                 .reduce((a, b) -> b);
+    }
+
+    private boolean isOfPart(SuspicionSettled settled) {
+        return job.job().suspicions().all().stream()
+                .anyMatch(s -> s.at() == settled.suspicion() && part.equals(s.part()));
     }
 
     private Optional<PartOff> off() {

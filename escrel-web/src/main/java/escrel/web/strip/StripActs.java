@@ -156,6 +156,11 @@ class StripActs {
                 yield new CameTogether(part.code(), unit.code());
             }
             case SCREWS, SCREWS_ALSO, SCREWS_ARE -> ScrewActs.stated(sheet, part, form);
+            case FOUND, FELT -> LookActs.step(job, part, form);
+            case SUSPECTED, CONFIRMED, CLEARED -> {
+                requireWords(form);
+                yield LookActs.step(job, part, form);
+            }
             case DESCRIBED -> described(part, form);
             case STAYS_WITH -> {
                 Part mate = other(sheet, form);

@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param habits schools that speak against it: a remark
  * @param seen what it always came off after, though nobody stated why
  * @param keptWith the part it is not to be separated from
+ * @param suspected what may be wrong with it and was not looked at yet
+ * @param weakPoints what is known to wear on it
  * @param log what was observed, measured or happened on it
  * @param tray number of the compartment it lies in or goes to; none for what is no thing to lay down
  */
@@ -53,7 +55,9 @@ record StripCard(
         @Nullable String keptWith,
         boolean leftFitted,
         boolean lost,
-        List<String> log) {
+        List<String> log,
+        List<String> suspected,
+        List<String> weakPoints) {
     /**
      * A visit that the key would begin or end.
      *
@@ -102,7 +106,9 @@ record StripCard(
                         : sheet.part(part.staysWith()).map(Part::name).orElse(null),
                 state.leftFitted().contains(part.code()),
                 job.job().searches().isLost(part.code()),
-                PartStory.of(job, part.code()).log());
+                PartStory.of(job, part.code()).log(),
+                PartStory.of(job, part.code()).suspected(),
+                PartStory.of(job, part.code()).weakPoints());
     }
 
     /** What would have to come off first, in words; empty when nothing would. */

@@ -55,6 +55,18 @@ class StripController {
 
     @PostMapping("/jobs/{number}/strip/act")
     String act(@PathVariable int number, @ModelAttribute StripActs.Form form, Model model) {
+        if (form.act() == StripAct.PLACE && !form.words().isEmpty()) {
+            // a place in words leads on to its grade: nothing is recorded yet
+            String place = form.words().replaceAll("[:/]", " ");
+            fill(
+                    model,
+                    number,
+                    new StripView.Asked(form.part(), form.side(), "grade:OTHER/" + place, false),
+                    null,
+                    null,
+                    null);
+            return BENCH;
+        }
         StripActs.Done done = acts.record(number, form);
         fill(model, number, new StripView.Asked(done.part(), form.side(), null, false), null, null, done.said());
         return BENCH;

@@ -86,6 +86,14 @@ final class StripPanels {
             case "trait" -> DescribePanels.trait(part, Trait.valueOf(words[1]));
             case "mate" -> others(job, part, "What is it pressed to?", StripAct.STAYS_WITH);
             case "eased" -> eased();
+            case "look" -> LookPanels.look(job, part);
+            case "place" -> LookPanels.places(job.movement(), part);
+            case "places" -> LookPanels.kinds();
+            case "grade" -> LookPanels.grades(words[1]);
+            case "defect" -> LookPanels.defects(words[1], false);
+            case "defects" -> LookPanels.defects(words[1], true);
+            case "feel" -> LookPanels.feel(words[1]);
+            case "suspicions" -> LookPanels.suspicions(job, part);
             case "measure" -> measures();
             case "mm" ->
                 say(
@@ -155,7 +163,7 @@ final class StripPanels {
                 Item.to(4, "was held by …", "held"),
                 Item.to(5, "came away with …", "with"),
                 Item.to(6, "its screws …", "screws"),
-                Item.to(7, "measure …", "measure"),
+                Item.to(7, "look: a finding, play, a suspicion …", "look"),
                 Item.to(8, "something happened …", "happened"),
                 Item.to(9, "rename …", "say:RENAME"),
                 Item.to(10, "name a new part …", "name"));
@@ -258,6 +266,9 @@ final class StripPanels {
             case TAKEN_APART -> "how it was put right";
             case FRAGMENT -> "what it looks like and where it lay";
             case EXPLAINED -> "where it comes from";
+            case SUSPECTED -> "what may be so";
+            case CONFIRMED, CLEARED -> "what was seen";
+            case PLACE -> "which place of it";
             default -> "in words";
         };
     }

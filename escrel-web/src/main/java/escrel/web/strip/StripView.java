@@ -18,6 +18,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -113,7 +114,8 @@ record StripView(
             new Choice("GOOD", "1", "good"),
             new Choice("WORN", "2", "worn"),
             new Choice("MEND", "3", "mend"),
-            new Choice("BROKEN", "4", "broken"));
+            new Choice("BROKEN", "4", "broken"),
+            new Choice("NOT_JUDGED", "U", "unclear"));
 
     /** Ways in which screws are odd, with the key for each; five stays the key that takes the part off. */
     private static final List<Choice> SCREW_KEYS = List.of(
@@ -129,17 +131,19 @@ record StripView(
         return GRADES;
     }
 
-    private static final String ANSWER_KEYS = "1234";
-
-    /** The key of an answer to a question; of several questions with answers only the first has keys, then the next. */
-    public String answerKey(Caution question, int answer) {
-        boolean first = card != null
-                && card.asks().stream()
-                        .filter(c -> !c.answers().isEmpty())
-                        .findFirst()
-                        .filter(question::equals)
-                        .isPresent();
-        return first ? ANSWER_KEYS.substring(answer, answer + 1) : "";
+    /** The questions as they are put: of those that want an answer the first; the next comes when it is answered. */
+    public List<Caution> questions() {
+        if (card == null) {
+            return List.of();
+        }
+        List<Caution> all = new ArrayList<>();
+        for (Caution question : card.asks()) {
+            if (question.answers().isEmpty()
+                    || all.stream().allMatch(q -> q.answers().isEmpty())) {
+                all.add(question);
+            }
+        }
+        return all;
     }
 
     /** How the screws of the part at hand are said to be, as the form stands. */

@@ -36,6 +36,7 @@ import escrel.core.lubrication.Oiled;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
+import escrel.core.parts.Felt;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.FindingWorked;
 import escrel.core.parts.FragmentExplained;
@@ -43,6 +44,8 @@ import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
 import escrel.core.parts.Looked;
 import escrel.core.parts.OldPart;
+import escrel.core.parts.Suspected;
+import escrel.core.parts.SuspicionSettled;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
@@ -200,6 +203,9 @@ class StepJsonTest {
                 new PartRenamed("lid", "Case back"),
                 new HoldStated("dial", "hands", "was under"),
                 new Corrected(3, PartOff.plain("dial")),
+                new Felt("dial", Felt.Play.END_SHAKE, Felt.Feel.SEEN_WORSE),
+                new Suspected("dial", "w"),
+                new SuspicionSettled(3, SuspicionSettled.Outcome.CONFIRMED, "w"),
                 new PartDescribed("dial", Trait.STAYS_WITH, "cover"),
                 new FigureSaid(FigureSaid.Figure.SETTING, "SHOCK"),
                 new OilPointSaid("o-dial", "dial", "Dial", LubricantClass.FINE_OIL, "a drop"),

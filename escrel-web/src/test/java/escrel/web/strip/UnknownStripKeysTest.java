@@ -175,6 +175,7 @@ class UnknownStripKeysTest {
 
         browser.keyOnBench('/');
         browser.keyOnBench('7');
+        browser.keyOnBench('2');
         browser.keyOnBench('4');
         browser.type("#say", "0,85");
         browser.enter();
