@@ -104,6 +104,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .tell(cv33, sheets.latest("cv-24").orElseThrow());
         new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12, p8);
         harbourMaster(cv12);
+        new AboutToClimb(workshop, today).tell(sheets.latest("cv-28").orElseThrow());
         quayWatch();
         // independent of each other, and two cores halve the wait
         Map<String, CalibreSheet> bySheet = new HashMap<>();
