@@ -5,12 +5,16 @@ import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Wash;
 import java.text.Normalizer;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The names of parts, by group, so that a part is named with two or three keys. Source: craft 3. */
@@ -209,6 +213,26 @@ public final class Vocabulary {
             return new Cleaning(Wash.BY_HAND, "its numbers are printed");
         }
         return new Cleaning(Wash.MACHINE, "");
+    }
+
+    /**
+     * The kind that a name in free words speaks of: one of the very name in whatever group, else one of its group all of
+     * whose words stand in it, as "Bridge over both barrels" is a barrel bridge. The one of most words where several do;
+     * nothing where none does.
+     */
+    public static Optional<Kind> kindLike(Group group, String name) {
+        String words = name.toLowerCase(Locale.ROOT);
+        Optional<Kind> same = Stream.of(Group.values())
+                .flatMap(g -> of(g).stream())
+                .filter(k -> k.name().equalsIgnoreCase(name))
+                .findFirst();
+        if (same.isPresent()) {
+            return same;
+        }
+        return of(group).stream()
+                .filter(k -> Arrays.stream(k.name().toLowerCase(Locale.ROOT).split("[^a-z]+"))
+                        .allMatch(words::contains))
+                .max(Comparator.comparing(k -> k.name().split(" ").length));
     }
 
     /** What a part usually does by what it is called, for names that are no kind of ours. */

@@ -6,7 +6,9 @@ import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.ScrewsFound;
+import escrel.core.service.StepKind;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -43,6 +45,15 @@ public record Finding(
     /** Whether it is about a screw or a place of the part: another one there leaves the part what it is. */
     public boolean isWithinPart() {
         return screw != null || place != null;
+    }
+
+    /** What it is, in words: the defect, and what exactly where that says more. */
+    public String what() {
+        String kind = defect == Defect.OTHER ? "" : StepKind.said(defect);
+        if (kind.isEmpty() || words.toLowerCase(Locale.ROOT).contains(kind)) {
+            return words;
+        }
+        return words.isBlank() ? kind : kind + ": " + words;
     }
 
     /** Where it lies, in words, for a part of this name: "jewel, third wheel, of Train bridge". */

@@ -30,7 +30,9 @@ public final class PartsSteps {
                             "looked",
                             Looked.class,
                             Looked::parts,
-                            (s, n) -> s.parts().size() + " clean parts looked at")
+                            (s, n) -> s.parts().size() == 1
+                                    ? "clean " + n.part(s.parts().get(0)) + " looked at"
+                                    : s.parts().size() + " clean parts looked at")
                     .in(StepKind.INSPECT, StepKind.WASH),
             StepKind.of(
                             "felt",

@@ -72,7 +72,7 @@ record ReportView(
         return new Found(
                 finding.where(part),
                 words(finding.grade()),
-                finding.words(),
+                finding.what(),
                 words(finding.origin()),
                 finding.decision()
                         .map(d -> decision(d) + (wanting == null ? "" : " — " + wanting))

@@ -1,6 +1,7 @@
 package escrel.web.strip;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
 import escrel.core.calibre.Jewel;
 import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
@@ -12,6 +13,8 @@ import escrel.web.job.OpenJob;
 import escrel.web.strip.StripPanel.Item;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The panels by which a part is judged on the bench: a finding at a place of it, its play, what is suspected of it. */
 final class LookPanels {
@@ -61,14 +64,10 @@ final class LookPanels {
     static StripPanel places(CalibreSheet sheet, Part part) {
         List<Item> items = new ArrayList<>();
         items.add(Item.to(1, "the part as a whole", "grade:"));
-        List<Jewel> jewels = sheet.jewels().stream()
-                .filter(j -> j.part().equals(part.code()))
-                .toList();
-        int number = 0;
+        List<Jewel> jewels = jewelsAt(sheet, part);
         for (Jewel jewel : jewels) {
-            number++;
             if (items.size() < PLACES) {
-                String name = jewelName(jewel, number, jewels.size());
+                String name = jewelName(sheet, jewel, part);
                 items.add(Item.to(items.size() + 1, "jewel: " + name, "grade:JEWEL/" + name));
             }
         }
@@ -92,9 +91,20 @@ final class LookPanels {
         return new StripPanel("What kind of place?", items, null);
     }
 
-    private static String jewelName(Jewel jewel, int number, int of) {
-        String kind = jewel.kind().name().toLowerCase();
-        return of == 1 ? kind : "%s %d at %.1f, %.1f".formatted(kind, number, jewel.x(), jewel.y());
+    /** Its own jewels, and those it carries for the parts that lie under it. */
+    private static List<Jewel> jewelsAt(CalibreSheet sheet, Part part) {
+        Set<String> under = sheet.heldBy(part.code()).stream().map(Hold::part).collect(Collectors.toSet());
+        return sheet.jewels().stream()
+                .filter(j -> j.part().equals(part.code()) || under.contains(j.part()) && j.side() == part.side())
+                .toList();
+    }
+
+    private static String jewelName(CalibreSheet sheet, Jewel jewel, Part part) {
+        String kind =
+                jewel.kind() == Jewel.Kind.HOLE ? "" : " " + jewel.kind().name().toLowerCase();
+        String of = sheet.requirePart(jewel.part()).name();
+        boolean own = jewel.part().equals(part.code());
+        return (own ? jewel.side().name().toLowerCase().replace('_', ' ') + " side" : of) + kind;
     }
 
     /** How bad it is. */

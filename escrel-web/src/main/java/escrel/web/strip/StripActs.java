@@ -4,6 +4,7 @@ import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import escrel.core.job.StepRegister;
@@ -34,6 +35,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -109,13 +111,14 @@ class StripActs {
         if (form.act() == StripAct.NAME_FREELY) {
             requireWords(form);
             Group group = form.value().isEmpty() ? Group.PLATES : Group.valueOf(form.value());
+            Optional<Vocabulary.Kind> like = Vocabulary.kindLike(group, form.words());
             return new PartNamed(
                     Vocabulary.codeFor(form.words(), taken),
                     form.words(),
                     group,
                     form.side(),
-                    null,
-                    Vocabulary.hazardsOf(form.words()),
+                    like.map(k -> roleIn(sheet, k)).orElse(null),
+                    like.map(Vocabulary.Kind::hazards).orElseGet(() -> Vocabulary.hazardsOf(form.words())),
                     null);
         }
         String[] value = form.value().split(":");
@@ -127,15 +130,13 @@ class StripActs {
                 .count();
         // a second jumper is told from the first; the right name can be given later
         String name = same == 0 ? kind.name() : kind.name() + " " + (same + 1);
-        boolean first = kind.role() != null && sheet.withRole(kind.role()).isEmpty();
-        return new PartNamed(
-                code,
-                name,
-                group,
-                form.side(),
-                first || kind.role() != null && Vocabulary.mayBeSeveral(kind.role()) ? kind.role() : null,
-                kind.hazards(),
-                null);
+        return new PartNamed(code, name, group, form.side(), roleIn(sheet, kind), kind.hazards(), null);
+    }
+
+    /** The role of a kind, unless a movement has one part of it and this one has it. */
+    private static @Nullable Role roleIn(CalibreSheet sheet, Vocabulary.Kind kind) {
+        Role role = kind.role();
+        return role != null && (sheet.withRole(role).isEmpty() || Vocabulary.mayBeSeveral(role)) ? role : null;
     }
 
     private static Step step(OpenJob job, CalibreSheet sheet, Part part, Form form) {

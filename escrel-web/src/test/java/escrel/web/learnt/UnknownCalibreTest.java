@@ -122,7 +122,8 @@ class UnknownCalibreTest {
         assertThat(accept(one, Map.of("name", "M7H alarm", "id", "m-7h", "diameter", "28.2", "beats", "18000")))
                 .contains("M7H alarm is kept as version 1");
         CalibreSheet learnt = sheet();
-        assertThat(learnt.homes().size()).isEqualTo(TRUTH.parts().size());
+        assertThat(learnt.homes()).hasSameSizeAs(TRUTH.homes());
+        assertThat(learnt.parts()).hasSameSizeAs(TRUTH.parts());
         assertThat(seen(learnt)).hasSize(first.size() - 1);
         assertThat(learnt.pictures()).hasSize(1);
         Part barrel = learnt.requirePart(codes.get("barrel"));

@@ -2,6 +2,10 @@ package escrel.web.strip;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Place;
+import escrel.core.parts.Finding;
 import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
 import escrel.web.job.Workshop;
@@ -97,6 +101,39 @@ class StripKeysTest {
         assertThat(last().screws())
                 .isEqualTo(ScrewsFound.of(ScrewsFound.State.MISSING, 1).and(ScrewsFound.State.LOOSE, 1));
         assertThat(browser.text()).contains("1 finding, 0 screws out");
+    }
+
+    @Test
+    void crackedJewelOfABridgeAPlayByFeelAndASuspicionAreSaidByKeys() {
+        browser.open(SERVER.url() + "/jobs/" + job + "/strip?part=train-bridge");
+        press("/712"); // look, a finding, the first jewel the sheet has in it
+        press("36"); // broken, cracked
+        browser.seeText("Finding “cracked”");
+        Finding finding =
+                SERVER.bean(Workshop.class).load(job).job().findings().open().get(0);
+        assertThat(finding)
+                .returns("train-bridge", Finding::part)
+                .returns(Grade.BROKEN, Finding::grade)
+                .returns(Defect.CRACKED, Finding::defect);
+        assertThat(finding.place().kind()).isEqualTo(Place.Kind.JEWEL);
+        assertThat(finding.place().name()).isIn("Third wheel", "Fourth wheel", "Escape wheel");
+
+        press("/733"); // end-shake by feel: much
+        browser.seeText("end shake by feel: much");
+        press("/77");
+        browser.type("#say", "hole worn oval?");
+        browser.enter();
+        browser.seeText("Suspected");
+        press("/781");
+        browser.type("#say", "oval, seen under the microscope");
+        browser.enter();
+        browser.seeText("confirmed: oval");
+        assertThat(SERVER.bean(Workshop.class).load(job).job().suspicions().open())
+                .isEmpty();
+    }
+
+    private void press(String keys) {
+        keys.chars().forEach(key -> browser.keyOnBench((char) key));
     }
 
     @Test
