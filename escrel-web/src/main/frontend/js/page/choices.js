@@ -10,7 +10,11 @@ export function startChoices(document) {
   document.addEventListener("click", (event) => {
     const element = event.target.closest("[data-move]");
     if (!element) return;
-    const all = [...document.querySelectorAll(`input[type=radio][name="${CSS.escape(element.dataset.move)}"]`)];
+    // of several groups that the key may step through, the one that is on the card
+    const all = element.dataset.move
+      .split(" ")
+      .map((name) => [...document.querySelectorAll(`input[type=radio][name="${CSS.escape(name)}"]`)])
+      .find((group) => group.length > 0) ?? [];
     const next = all[stepped(all.findIndex((radio) => radio.checked), Number(element.dataset.by), all.length)];
     if (!next) return;
     next.checked = true;

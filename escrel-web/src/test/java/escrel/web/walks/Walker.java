@@ -1,0 +1,121 @@
+package escrel.web.walks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.parts.PartScrews;
+import escrel.core.parts.Tray;
+import escrel.core.service.PartOff;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.testing.Browser;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.util.List;
+
+/** Somebody at the bench with one hand on the keypad: presses keys over the real pages and counts them. */
+final class Walker implements AutoCloseable {
+    private final EscrelServer server = EscrelServer.demo();
+    private final Browser browser = new Browser();
+    private final int job;
+    private int keys;
+    private int keysBefore;
+
+    /** A new job on the strip; an unknown calibre for an empty one. */
+    Walker(String watch, String calibre) {
+        job = new Visitor(server.url()).openJob(watch, calibre);
+        browser.open(server.url() + "/jobs/" + job + "/strip");
+        browser.see("#bench");
+    }
+
+    int job() {
+        return job;
+    }
+
+    Browser browser() {
+        return browser;
+    }
+
+    OpenJob load() {
+        return server.bean(Workshop.class).load(job);
+    }
+
+    /** Keys pressed so far; words typed count as one act for each field. */
+    int keys() {
+        return keys;
+    }
+
+    /** Keys since this was asked last. */
+    int sinceLast() {
+        int since = keys - keysBefore;
+        keysBefore = keys;
+        return since;
+    }
+
+    /** Keys that change the bench. */
+    Walker press(String pad) {
+        pad.chars().forEach(key -> browser.keyOnBench((char) key));
+        keys += pad.length();
+        return this;
+    }
+
+    /** Keys that change only what stands on the card, as on the keypad of the screws. */
+    Walker onCard(String pad) {
+        pad.chars().forEach(key -> browser.key((char) key));
+        keys += pad.length();
+        return this;
+    }
+
+    /** Words in the field that is open, sent by Enter: one act. */
+    Walker say(String words) {
+        browser.type("#say", words);
+        browser.enter();
+        keys++;
+        return this;
+    }
+
+    Walker see(String words) {
+        browser.seeText(words);
+        return this;
+    }
+
+    /** The part chosen on the ladder or plan; a pointer's act, counted as one. */
+    Walker choose(String part) {
+        browser.open(server.url() + "/jobs/" + job + "/strip?part=" + part);
+        browser.see("#bench");
+        keys++;
+        return this;
+    }
+
+    String page(String path) {
+        return new Visitor(server.url()).get("/jobs/" + job + path).body();
+    }
+
+    /** No reason was typed to please a rule, and what lies in the tray is what came off. */
+    void assertNothingUntrue() {
+        assertThat(load().history().all(PartOff.class))
+                .as("reasons typed")
+                .allMatch(off -> off.inSpiteOf().isEmpty());
+        List<String> lying = load().job().tray().compartments().stream()
+                .map(Tray.Compartment::parts)
+                .flatMap(List::stream)
+                .map(p -> p.code())
+                .toList();
+        assertThat(lying)
+                .containsExactlyElementsOf(load().teardown().order().stream()
+                        .filter(code -> !load().movement().requirePart(code).isPowerDown())
+                        .toList());
+        int screws = load().job().tray().compartments().stream()
+                .mapToInt(c -> c.screws().size())
+                .sum();
+        assertThat(screws).isEqualTo(load().job().screws().out());
+    }
+
+    PartScrews screws(String part) {
+        return load().job().screws().of(part);
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+    }
+}
