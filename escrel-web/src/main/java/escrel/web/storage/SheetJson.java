@@ -16,8 +16,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class SheetJson {
     /** Name in the first field of every sheet file. */
     public static final String SCHEMA = "escrel-sheet";
-    /** Version we write. Version 1, which had no lore and no pictures, is read too. */
-    public static final int VERSION = 2;
+    /** Version we write. Versions 1, without lore and pictures, and 2, in which all figures were stated, are read too. */
+    public static final int VERSION = 3;
 
     /** Field of the pictures' bytes in a file; a stored sheet has none, they stand in a table of their own. */
     public static final String PICTURES = "pictureFiles";
