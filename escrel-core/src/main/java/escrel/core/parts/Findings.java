@@ -85,6 +85,7 @@ public final class Findings {
         Grade grade = switch (event.what()) {
             case LOST -> Grade.MISSING;
             case FOUND_LOOSE -> Grade.WORN;
+            case WRONG_WAY_ROUND -> Grade.GOOD;
             default -> Grade.MEND;
         };
         Defect defect = switch (event.what()) {
@@ -97,6 +98,7 @@ public final class Findings {
             case LOST -> "lost while stripping";
             case FOUND_LOOSE -> "lay loose";
             case DAMAGED_NOW -> "damaged in this service";
+            case WRONG_WAY_ROUND -> "was fitted the wrong way round, and put right";
             default -> "taken apart by mistake";
         };
         found.add(decisions.put(made(entry, event.part(), grade, defect, origin, join(words, event.words()))));

@@ -8,7 +8,7 @@ public final class PartsSteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS = List.of(
             StepKind.of("finding", FindingRaised.class, FindingRaised::part, (s, n) -> "finding “" + s.words() + "”")
-                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB),
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of("decision", Decided.class, (s, n) -> "decision " + StepKind.said(s.decision()))
                     .in(StepKind.INSPECT),
             StepKind.of("worked", FindingWorked.class, (s, n) -> "carried out: " + StepKind.said(s.outcome()))
@@ -40,22 +40,22 @@ public final class PartsSteps {
                             Felt::part,
                             (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what()) + " by feel: "
                                     + s.feel().words())
-                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB),
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of(
                             "suspected",
                             Suspected.class,
                             Suspected::part,
                             (s, n) -> "suspected" + (s.part() == null ? "" : " on " + n.part(s.part())) + ": "
                                     + s.words())
-                    .in(StepKind.INSPECT, StepKind.STRIP),
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of(
                             "suspicion-settled",
                             SuspicionSettled.class,
                             (s, n) -> "suspicion of step " + s.suspicion() + " " + StepKind.said(s.outcome())
                                     + (s.words().isEmpty() ? "" : ": " + s.words()))
-                    .in(StepKind.INSPECT, StepKind.STRIP),
+                    .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of("fragment", FragmentFound.class, (s, n) -> "fragment found: " + s.words())
-                    .in(StepKind.STRIP, StepKind.CLIMB),
+                    .in(StepKind.STRIP, StepKind.CLIMB, StepKind.INSPECT, StepKind.WASH),
             StepKind.of("fragment-explained", FragmentExplained.class, (s, n) -> "fragment explained: " + s.words())
                     .in(StepKind.CLIMB, StepKind.HANDOVER),
             StepKind.of(

@@ -19,7 +19,9 @@ public record Happened(String part, What what, String words) implements Step {
         /** Damaged in this service. */
         DAMAGED_NOW,
         /** A pair that stays together was taken apart by mistake. */
-        TAKEN_APART
+        TAKEN_APART,
+        /** It was fitted the wrong way round and put right. */
+        WRONG_WAY_ROUND
     }
 
     @Override

@@ -16,7 +16,7 @@ public final class ServiceSteps {
             StepKind.of("photo", PhotoAdded.class, PhotoAdded::part, (s, n) -> "photo " + s.photo())
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB),
             StepKind.of("note", Noted.class, Noted::part, (s, n) -> "observed: " + s.words())
-                    .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB),
+                    .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB, StepKind.INSPECT, StepKind.WASH),
             StepKind.of("corrected", Corrected.class, (s, n) -> "correction of step " + s.sequence())
                     .in(StepKind.STRIP),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "step " + s.sequence() + " taken back"),
@@ -75,7 +75,7 @@ public final class ServiceSteps {
                             Happened.class,
                             Happened::part,
                             (s, n) -> n.part(s.part()) + " " + StepKind.said(s.what()))
-                    .in(StepKind.STRIP, StepKind.CLIMB),
+                    .in(StepKind.STRIP, StepKind.CLIMB, StepKind.INSPECT, StepKind.WASH),
             StepKind.of(
                             "power",
                             PowerNoted.class,

@@ -48,9 +48,11 @@ class StripActs {
      * @param part on the card; empty while none has a name
      * @param value goes with the act, by its line
      * @param words typed, may be empty
+     * @param from the room to go back to, or empty
      */
-    record Form(int seq, StripAct act, String part, String value, String words, Side side) {
+    record Form(int seq, StripAct act, String part, String value, String words, Side side, String from) {
         Form {
+            from = from == null ? "" : from;
             part = part == null ? "" : part;
             value = value == null ? "" : value;
             words = words == null ? "" : words.strip();
@@ -65,6 +67,24 @@ class StripActs {
 
     StripActs(Workshop workshop) {
         this.workshop = workshop;
+    }
+
+    /** The panel to which words lead that record nothing by themselves; nothing for an act. */
+    @Nullable
+    String leadsTo(int number, Form form) {
+        if (form.act() == StripAct.PLACE && !form.words().isEmpty()) {
+            return "grade:OTHER/" + form.words().replaceAll("[:/]", " ");
+        }
+        return form.act() == StripAct.CHOOSE ? "what" : null;
+    }
+
+    /** What the page then asks for: the part on the card, or the one that was chosen by some letters. */
+    StripView.Asked asked(int number, Form form, String panel) {
+        String part = form.act() == StripAct.CHOOSE
+                ? PartFinder.find(workshop.load(number).movement(), form.words())
+                        .code()
+                : form.part();
+        return StripView.Asked.of(part, form.side(), panel, form.from());
     }
 
     /** Records an act. */
@@ -209,6 +229,7 @@ class StripActs {
             case FOUND_AGAIN -> Happened.What.FOUND_AGAIN;
             case FOUND_LOOSE -> Happened.What.FOUND_LOOSE;
             case DAMAGED_NOW -> Happened.What.DAMAGED_NOW;
+            case WRONG_WAY_ROUND -> Happened.What.WRONG_WAY_ROUND;
             default -> Happened.What.TAKEN_APART;
         };
         if (what == Happened.What.LOST && !state.isOff(part.code())) {

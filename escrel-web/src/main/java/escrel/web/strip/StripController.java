@@ -6,6 +6,8 @@ import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
+import escrel.web.room.Rooms;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -54,21 +56,18 @@ class StripController {
     }
 
     @PostMapping("/jobs/{number}/strip/act")
-    String act(@PathVariable int number, @ModelAttribute StripActs.Form form, Model model) {
-        if (form.act() == StripAct.PLACE && !form.words().isEmpty()) {
-            // a place in words leads on to its grade: nothing is recorded yet
-            String place = form.words().replaceAll("[:/]", " ");
-            fill(
-                    model,
-                    number,
-                    new StripView.Asked(form.part(), form.side(), "grade:OTHER/" + place, false),
-                    null,
-                    null,
-                    null);
+    String act(@PathVariable int number, @ModelAttribute StripActs.Form form, Model model, HttpServletResponse answer) {
+        String next = acts.leadsTo(number, form);
+        if (next != null) {
+            // what was typed only leads on to a panel: nothing is recorded yet
+            fill(model, number, acts.asked(number, form, next), null, null, null);
             return BENCH;
         }
         StripActs.Done done = acts.record(number, form);
-        fill(model, number, new StripView.Asked(done.part(), form.side(), null, false), null, null, done.said());
+        if (Rooms.called(form.from()).isPresent()) {
+            answer.setHeader("HX-Redirect", "/jobs/" + number + "/" + form.from());
+        }
+        fill(model, number, StripView.Asked.of(done.part(), form.side(), null, null), null, null, done.said());
         return BENCH;
     }
 
@@ -82,7 +81,7 @@ class StripController {
             @RequestParam double y,
             Model model) {
         acts.pin(number, seq, part, side, x, y);
-        fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Pinned");
+        fill(model, number, StripView.Asked.of(part, side, null, null), null, null, "Pinned");
         return BENCH;
     }
 
@@ -121,7 +120,7 @@ class StripController {
             Model model)
             throws IOException {
         actions.photo(number, part.isEmpty() ? null : part, side, picture.getInputStream());
-        fill(model, number, new StripView.Asked(part, side, null, false), null, null, "Photo kept");
+        fill(model, number, StripView.Asked.of(part, side, null, null), null, null, "Photo kept");
         return BENCH;
     }
 

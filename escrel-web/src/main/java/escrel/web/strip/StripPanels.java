@@ -86,6 +86,8 @@ final class StripPanels {
             case "trait" -> DescribePanels.trait(part, Trait.valueOf(words[1]));
             case "mate" -> others(job, part, "What is it pressed to?", StripAct.STAYS_WITH);
             case "eased" -> eased();
+            case "which" -> say("Which part?", "three letters of its name", "text", StripAct.CHOOSE, "");
+            case "what" -> what(job, part);
             case "look" -> LookPanels.look(job, part);
             case "place" -> LookPanels.places(job.movement(), part);
             case "places" -> LookPanels.kinds();
@@ -168,6 +170,17 @@ final class StripPanels {
                 Item.to(9, "rename …", "say:RENAME"),
                 Item.to(10, "name a new part …", "name"));
         return new StripPanel(part.name() + ": what else?", items, null);
+    }
+
+    /** What can be said of a part from any room. */
+    private static StripPanel what(OpenJob job, Part part) {
+        List<Item> items = List.of(
+                Item.to(1, "something happened …", "happened"),
+                Item.to(2, "look: a finding, play, a suspicion …", "look"),
+                Item.to(3, "observed …", "say:OBSERVED"),
+                Item.acts(4, "was fitted the wrong way round", StripAct.WRONG_WAY_ROUND, ""),
+                Item.to(5, "another part …", "which"));
+        return new StripPanel(part.name() + ": what of it?", items, null);
     }
 
     private static StripPanel happened(OpenJob job, Part part) {

@@ -53,7 +53,8 @@ record StripView(
         List<Integer> filmStrip,
         boolean photoDue,
         boolean unknown,
-        @Nullable String target) {
+        @Nullable String target,
+        String from) {
     /**
      * What the page asks for.
      *
@@ -61,14 +62,21 @@ record StripView(
      * @param side to show up
      * @param panel to open on the card
      * @param drawn whether the drawing is wanted although there is a photograph
+     * @param from the room to go back to when something was recorded; nothing for the strip itself
      */
     record Asked(
             @Nullable String part,
             @Nullable Side side,
             @Nullable String panel,
-            @Nullable Boolean drawn) {
+            @Nullable Boolean drawn,
+            @Nullable String from) {
         static Asked part(@Nullable String part) {
-            return new Asked(part, null, null, false);
+            return new Asked(part, null, null, false, null);
+        }
+
+        /** A part with a side up and a panel, or none. */
+        static Asked of(String part, Side side, @Nullable String panel, @Nullable String from) {
+            return new Asked(part, side, panel, false, from);
         }
     }
 
@@ -227,7 +235,8 @@ record StripView(
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
                 sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
-                state.target().map(t -> sheet.requirePart(t).name()).orElse(null));
+                state.target().map(t -> sheet.requirePart(t).name()).orElse(null),
+                asked.from() == null ? "" : asked.from());
     }
 
     /** The next part after this one that is free now, round and round. */

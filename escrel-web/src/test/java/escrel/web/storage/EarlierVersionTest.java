@@ -6,7 +6,12 @@ import static org.awaitility.Awaitility.await;
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
 import escrel.core.handover.Stage;
+import escrel.core.job.Job;
 import escrel.core.service.Happened;
+import escrel.core.service.PartOff;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.RuleBook;
+import escrel.core.service.ScrewsFound;
 import escrel.web.ground.Check;
 import escrel.web.ground.Home;
 import escrel.web.job.OpenJob;
@@ -103,6 +108,31 @@ class EarlierVersionTest {
                         .as(room)
                         .isEqualTo(200);
             }
+        }
+    }
+
+    /** That version knew one odd screw at most, by a word; the lamp-timer's brake had a foreign one. */
+    @Test
+    void oddScrewOfVersion2IsStillOneForeignScrewWithTheKeyItHad() throws IOException {
+        try (EscrelServer server = EscrelServer.empty()) {
+            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v2-job-3.json"));
+            String page = new Visitor(server.url())
+                    .upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                    .body();
+
+            assertThat(page).contains("The dossier was taken in as job");
+            Job job = server.bean(Workshop.class).load(3).job();
+            RecordedStep brake = job.history().counting().stream()
+                    .filter(e -> e.step() instanceof PartOff off && off.part().equals("brake"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(((PartOff) brake.step()).screws()).isEqualTo(ScrewsFound.of(ScrewsFound.State.FOREIGN, 1));
+            assertThat(job.findings()
+                            .byKey(brake.sequence() + "s")
+                            .orElseThrow()
+                            .words())
+                    .isEqualTo("one screw is not of this calibre");
+            assertThat(job.history().ruleBook()).isEqualTo(RuleBook.SECOND);
         }
     }
 
