@@ -49,7 +49,8 @@ public record Finding(
 
     /** What it is, in words: the defect, and what exactly where that says more. */
     public String what() {
-        String kind = defect == Defect.OTHER ? "" : StepKind.said(defect);
+        // of screws the words say it all, with their number
+        String kind = defect == Defect.OTHER || screw != null ? "" : StepKind.said(defect);
         if (kind.isEmpty() || words.toLowerCase(Locale.ROOT).contains(kind)) {
             return words;
         }

@@ -15,8 +15,10 @@ import escrel.core.service.ScrewsFound;
 import escrel.core.service.Tally;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -26,10 +28,12 @@ import java.util.Optional;
 public final class Findings {
     private final List<Finding> all;
     private final Copies copies;
+    private final Map<String, String> causes;
 
-    private Findings(List<Finding> all, Copies copies) {
+    private Findings(List<Finding> all, Copies copies, Map<String, String> causes) {
         this.all = List.copyOf(all);
         this.copies = copies;
+        this.causes = Map.copyOf(causes);
     }
 
     /** The findings after these steps, in the order in which they were raised. */
@@ -47,8 +51,10 @@ public final class Findings {
         }
         Copies copies = Copies.of(lives, history, found);
         Settlement settlement = new Settlement(history, copies);
+        Map<String, String> causes = new HashMap<>();
+        history.all(CauseSaid.class).forEach(c -> causes.put(c.finding(), c.cause()));
         return new Findings(
-                found.stream().map(f -> f.wanting(settlement.wanting(f))).toList(), copies);
+                found.stream().map(f -> f.wanting(settlement.wanting(f))).toList(), copies, causes);
     }
 
     private static void fromTeardown(RecordedStep entry, PartOff off, Decisions decisions, List<Finding> found) {
@@ -157,6 +163,24 @@ public final class Findings {
     /** The finding with this key, if there is one. */
     public Optional<Finding> byKey(String key) {
         return all.stream().filter(f -> f.key().equals(key)).findFirst();
+    }
+
+    /**
+     * What a finding came of, link by link, the nearest first; empty when nobody said. A cause that was taken back ends the
+     * chain, and so would a ring, which the door refuses.
+     */
+    public List<Finding> causesOf(Finding finding) {
+        List<Finding> chain = new ArrayList<>();
+        Optional<Finding> next = causeOf(finding);
+        while (next.isPresent() && !chain.contains(next.get()) && !next.get().equals(finding)) {
+            chain.add(next.get());
+            next = causeOf(next.get());
+        }
+        return List.copyOf(chain);
+    }
+
+    private Optional<Finding> causeOf(Finding finding) {
+        return Optional.ofNullable(causes.get(finding.key())).flatMap(this::byKey);
     }
 
     /** Which copy sits in each home. */

@@ -11,6 +11,13 @@ public final class PartsSteps {
                     .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of("decision", Decided.class, (s, n) -> "decision " + StepKind.said(s.decision()))
                     .in(StepKind.INSPECT),
+            StepKind.of(
+                            "cause",
+                            CauseSaid.class,
+                            (s, n) -> s.cause().isEmpty()
+                                    ? "finding of step " + s.finding() + " came of nothing else"
+                                    : "finding of step " + s.finding() + " came of that of step " + s.cause())
+                    .in(StepKind.INSPECT),
             StepKind.of("worked", FindingWorked.class, (s, n) -> "carried out: " + StepKind.said(s.outcome()))
                     .in(StepKind.INSPECT),
             StepKind.of(

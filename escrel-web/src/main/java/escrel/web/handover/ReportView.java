@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The report for the owner. */
@@ -51,9 +52,7 @@ record ReportView(
                 sheet == null
                         ? "calibre unknown"
                         : sheet.name() + ", " + sheet.data().description(),
-                job.job().findings().all().stream()
-                        .map(f -> found(f, job.movement()))
-                        .toList(),
+                job.job().findings().all().stream().map(f -> found(job, f)).toList(),
                 job.job().earlierWork(),
                 done(job.job()),
                 TurnView.of(job, hand),
@@ -64,15 +63,25 @@ record ReportView(
                 job.history().last(HandedOver.class).map(HandedOver::words).orElse(null));
     }
 
-    private static Found found(Finding finding, CalibreSheet movement) {
+    /** The chain of causes, told from the finding back to where it began. */
+    private static String because(OpenJob job, Finding finding) {
+        return job.job().findings().causesOf(finding).stream()
+                .map(c -> ", because of: " + place(c, job.movement()) + ", " + c.what())
+                .collect(Collectors.joining());
+    }
+
+    private static String place(Finding finding, CalibreSheet movement) {
         String code = finding.part();
-        String part =
-                code == null ? "the watch" : movement.part(code).map(Part::name).orElse(code);
+        return finding.where(
+                code == null ? "the watch" : movement.part(code).map(Part::name).orElse(code));
+    }
+
+    private static Found found(OpenJob job, Finding finding) {
         String wanting = finding.wanting();
         return new Found(
-                finding.where(part),
+                place(finding, job.movement()),
                 words(finding.grade()),
-                finding.what(),
+                finding.what() + because(job, finding),
                 words(finding.origin()),
                 finding.decision()
                         .map(d -> decision(d) + (wanting == null ? "" : " — " + wanting))

@@ -2,12 +2,14 @@ package escrel.web.inspection;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
+import escrel.core.parts.CauseSaid;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingWorked;
+import escrel.core.parts.Findings;
 import escrel.core.parts.Looked;
 import escrel.core.parts.Suspected;
 import escrel.core.parts.SuspicionSettled;
@@ -41,6 +43,22 @@ class InspectionActions {
                     "Name the supplier, the donor or the material, then send it again.");
         }
         workshop.append(number, seq, new Decided(key, decision, words, source));
+    }
+
+    /** Says what a finding came of; nothing for an empty cause. */
+    @Transactional
+    public void cause(int number, int seq, String key, String cause) {
+        Finding finding = requireFinding(number, key);
+        if (!cause.isEmpty()) {
+            Finding other = requireFinding(number, cause);
+            Findings findings = workshop.load(number).job().findings();
+            if (other.key().equals(key) || findings.causesOf(other).contains(finding)) {
+                throw refuse(
+                        "That would make a ring: a finding cannot come of itself",
+                        "Choose another, or take the earlier statement back.");
+            }
+        }
+        workshop.append(number, seq, new CauseSaid(key, cause));
     }
 
     /** Says that what was decided was carried out, or failed. */

@@ -42,9 +42,10 @@ class InspectionController {
      * A finding as shown.
      *
      * @param where the part, or the watch
+     * @param causes what it came of, link by link
      * @param asks what can be said of it now: DECIDE, HERE (the other one is at hand), WORKED, or nothing
      */
-    record Line(Finding finding, String where, String asks) {}
+    record Line(Finding finding, String where, String asks, List<String> causes) {}
 
     @GetMapping("/jobs/{number}/inspect")
     String inspect(@PathVariable int number, @RequestParam(required = false) @Nullable String finding, Model model) {
@@ -102,7 +103,10 @@ class InspectionController {
         } else if (!finding.isSettled()) {
             asks = "WORKED";
         }
-        return new Line(finding, where(finding, sheet), asks);
+        List<String> causes = job.job().findings().causesOf(finding).stream()
+                .map(c -> where(c, sheet) + ": " + c.what())
+                .toList();
+        return new Line(finding, where(finding, sheet), asks, causes);
     }
 
     private static String where(Finding finding, CalibreSheet sheet) {
@@ -180,6 +184,16 @@ class InspectionController {
             @RequestParam(defaultValue = "") String source) {
         actions.decide(number, seq, key, decision, words.strip(), source.strip());
         return back(number);
+    }
+
+    @PostMapping("/jobs/{number}/findings/{key}/cause")
+    String cause(
+            @PathVariable int number,
+            @PathVariable String key,
+            @RequestParam int seq,
+            @RequestParam(defaultValue = "") String cause) {
+        actions.cause(number, seq, key, cause);
+        return "redirect:/jobs/" + number + "/inspect?finding=" + key;
     }
 
     @PostMapping("/jobs/{number}/findings/{key}/worked")

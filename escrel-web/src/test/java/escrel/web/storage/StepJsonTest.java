@@ -33,6 +33,7 @@ import escrel.core.learning.ScrewsStated;
 import escrel.core.learning.SidePhotographed;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
+import escrel.core.parts.CauseSaid;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
@@ -202,6 +203,7 @@ class StepJsonTest {
                 new PartNamed("lid", "Lid", Group.CASE, Side.TRAIN, Role.CASE_BACK, List.of(Hazard.FRAGILE), null),
                 new PartRenamed("lid", "Case back"),
                 new HoldStated("dial", "hands", "was under"),
+                new CauseSaid("3", "2s"),
                 new Corrected(3, PartOff.plain("dial")),
                 new Felt("dial", Felt.Play.END_SHAKE, Felt.Feel.SEEN_WORSE),
                 new Suspected("dial", "w"),

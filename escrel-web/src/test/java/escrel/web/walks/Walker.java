@@ -10,7 +10,10 @@ import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.openqa.selenium.By;
 
 /** Somebody at the bench with one hand on the keypad: presses keys over the real pages and counts them. */
 final class Walker implements AutoCloseable {
@@ -69,6 +72,9 @@ final class Walker implements AutoCloseable {
     Walker say(String words) {
         browser.type("#say", words);
         browser.enter();
+        browser.untilTrue(
+                "the words are taken",
+                () -> browser.driver().findElements(By.id("say")).isEmpty());
         keys++;
         return this;
     }
@@ -88,6 +94,13 @@ final class Walker implements AutoCloseable {
 
     String page(String path) {
         return new Visitor(server.url()).get("/jobs/" + job + path).body();
+    }
+
+    /** A form of a page, sent as the page sends it; what it answers. */
+    String send(String path, Map<String, String> form) {
+        Map<String, Object> all = new HashMap<>(form);
+        all.put("seq", load().sequence());
+        return new Visitor(server.url()).post("/jobs/" + job + path, all).body();
     }
 
     /** No reason was typed to please a rule, and what lies in the tray is what came off. */

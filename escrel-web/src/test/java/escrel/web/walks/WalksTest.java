@@ -10,6 +10,7 @@ import escrel.core.parts.Finding;
 import escrel.core.parts.PartScrews;
 import escrel.core.service.PartOff;
 import escrel.core.service.PowerNoted;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** Walks through whole watches on the keypad; what each is about, and its keys, stand in docs/walks.md. */
@@ -132,7 +133,7 @@ class WalksTest {
         }
     }
 
-    /** Walk 6, its first half: two of four case screws are missing and the rest are loose; a cracked crystal. */
+    /** Walk 6: two of four case screws are missing and the rest loose; the crystal they let crack ends a chain. */
     @Test
     void twoOfFourCaseScrewsMissingAndTheRestLoose() {
         try (Walker walk = new Walker("Tidewell ferry watch", "")) {
@@ -150,11 +151,26 @@ class WalksTest {
             assertThat(walk.page("/tray")).contains("Casing ring: 2 of its 4 screws missing");
             assertThat(walk.load().job().findings().open())
                     .extracting(Finding::words)
-                    .contains("2 screws missing");
+                    .containsExactly("2 screws missing", "");
             assertThat(walk.load().job().earlierWork())
                     .extracting(EarlierWork.Line::words)
                     .contains("2 screws loose: Casing ring", "2 screws missing: Casing ring");
             assertThat(walk.keys()).as("as docs/walks.md says").isEqualTo(20);
+
+            Finding screws = found(walk, "2 screws missing");
+            Finding crystal = found(walk, "");
+            walk.send("/findings/" + crystal.key() + "/cause", Map.of("cause", screws.key()));
+            assertThat(walk.page("/inspect")).contains("screw of Casing ring: 2 screws missing");
+            assertThat(walk.page("/report")).contains("because of: screw of Casing ring, 2 screws missing");
+            assertThat(walk.send("/findings/" + screws.key() + "/cause", Map.of("cause", crystal.key())))
+                    .contains("would make a ring");
         }
+    }
+
+    private static Finding found(Walker walk, String words) {
+        return walk.load().job().findings().open().stream()
+                .filter(f -> f.words().equals(words))
+                .findFirst()
+                .orElseThrow();
     }
 }
