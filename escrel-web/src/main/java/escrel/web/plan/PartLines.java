@@ -14,6 +14,9 @@ import java.util.List;
  * @param detail lines within it, may be empty
  */
 record PartLines(String path, String detail) {
+    /** Radius of the ring that marks a part on a photograph, in the drawing's units. */
+    static final double MARK = 0.45;
+
     private static final LoadingCache<Form, PartLines> DRAWN =
             Caffeine.newBuilder().maximumSize(4_000).executor(Runnable::run).build(PartLines::lines);
 
@@ -92,7 +95,7 @@ record PartLines(String path, String detail) {
                 detail = Paths.columns(x, y, 0.86 * r, 0.44 * r, shape.teeth());
                 break;
             case PIN:
-                path = Paths.pin(x, y, 0.5);
+                path = Paths.pin(x, y, MARK);
                 break;
             case POLYGON:
                 path = Paths.line(turned(shape.points(), side)) + "Z";

@@ -89,9 +89,28 @@ final class Paths {
         return d.toString();
     }
 
-    /** A drop whose tip stands on the place. */
+    /** How far a mark's leader reaches beside and above the place, in its radii. */
+    static final double LEADER_ACROSS = 2.6;
+
+    static final double LEADER_UP = 2.2;
+
+    /** To which side a mark's leader points, 1 for the right: near the rim inwards, so that the name stays in the picture. */
+    static double leaderWay(double x) {
+        boolean nearRim = Math.abs(x) > 0.35 * PlanDrawing.DRAWN_RADIUS;
+        return x < 0 == nearRim ? 1 : -1;
+    }
+
+    /** A ring about the place with a leader, at whose end the name stands. */
     static String pin(double x, double y, double r) {
-        return "M%s %sl%s %sa%s %s 0 1 1 %s 0Z".formatted(n(x), n(y), n(-0.8 * r), n(-1.5 * r), n(r), n(r), n(1.6 * r));
+        double way = leaderWay(x);
+        double edge = r / Math.hypot(LEADER_ACROSS, LEADER_UP);
+        return circle(x, y, r)
+                + "M%s %sL%s %s"
+                        .formatted(
+                                n(x + way * edge * LEADER_ACROSS),
+                                n(y - edge * LEADER_UP),
+                                n(x + way * LEADER_ACROSS * r),
+                                n(y - LEADER_UP * r));
     }
 
     static String circle(double x, double y, double r) {

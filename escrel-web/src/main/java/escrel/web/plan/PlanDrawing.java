@@ -30,7 +30,7 @@ public record PlanDrawing(
         List<Screw> screws,
         List<Point> jewels,
         List<Point> flags,
-        List<Point> labels) {
+        List<Label> labels) {
     /**
      * A part as drawn.
      *
@@ -51,6 +51,13 @@ public record PlanDrawing(
      * @param left whether it undoes clockwise
      */
     public record Screw(String style, double x, double y, double radius, int turn, boolean left) {}
+
+    /**
+     * A name beside its mark.
+     *
+     * @param anchor the end of the words that stands at the place
+     */
+    public record Label(double x, double y, String anchor, String name) {}
 
     /** A place. */
     public record Point(double x, double y, String style) {}
@@ -133,11 +140,19 @@ public record PlanDrawing(
         return sheet.with(parts, screws, sheet.holds());
     }
 
-    private static List<Point> labels(CalibreSheet sheet, Side side) {
+    private static List<Label> labels(CalibreSheet sheet, Side side) {
         return sheet.parts().stream()
                 .filter(p -> p.shape() != null && p.shape().kind() == Shape.Kind.PIN && shownOn(sheet, p, side))
-                .map(p -> new Point(flip(p.shape().x(), side), -p.shape().y() + 0.9, p.name()))
+                .map(p -> label(flip(p.shape().x(), side), -p.shape().y(), p.name()))
                 .toList();
+    }
+
+    /** A name at the end of its mark's leader, so that it does not cover what it names. */
+    private static Label label(double x, double y, String name) {
+        double way = Paths.leaderWay(x);
+        double across = Paths.LEADER_ACROSS * PartLines.MARK + 0.12;
+        return new Label(
+                x + way * across, y - Paths.LEADER_UP * PartLines.MARK + 0.12, way < 0 ? "end" : "start", name);
     }
 
     private static boolean shownOn(CalibreSheet sheet, Part part, Side side) {

@@ -3,6 +3,7 @@ package escrel.web.strip;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
+import escrel.core.learning.ScrewsStated;
 import escrel.core.order.Constraint;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
@@ -86,7 +87,7 @@ record StripCard(
                 off,
                 next,
                 screws.holes().isEmpty()
-                        ? "none"
+                        ? job.sheet() == null && !saidOfScrews(job, part) ? "not said" : "none"
                         : screws.words() + ", blade "
                                 + screws.holes().get(0).screw().bladeMillimetres(),
                 frees,
@@ -109,6 +110,10 @@ record StripCard(
                 PartStory.of(job, part.code()).log(),
                 PartStory.of(job, part.code()).suspected(),
                 PartStory.of(job, part.code()).weakPoints());
+    }
+
+    private static boolean saidOfScrews(OpenJob job, Part part) {
+        return job.history().all(ScrewsStated.class).anyMatch(s -> s.part().equals(part.code()));
     }
 
     /** What would have to come off first, in words; empty when nothing would. */

@@ -123,7 +123,7 @@ record StripView(
             new Choice("WORN", "2", "worn"),
             new Choice("MEND", "3", "mend"),
             new Choice("BROKEN", "4", "broken"),
-            new Choice("NOT_JUDGED", "U", "unclear"));
+            new Choice("NOT_JUDGED", "U", "unsure"));
 
     /** Ways in which screws are odd, with the key for each; five stays the key that takes the part off. */
     private static final List<Choice> SCREW_KEYS = List.of(

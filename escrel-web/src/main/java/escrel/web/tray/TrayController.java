@@ -2,6 +2,7 @@ package escrel.web.tray;
 
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.parts.PartScrews;
 import escrel.core.parts.Tray;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
@@ -72,7 +73,11 @@ class TrayController {
 
     private static Compartment shown(Tray.Compartment c, OpenJob job) {
         List<String> names = c.parts().stream().map(Part::name).toList();
-        String screws = ScrewPlace.words(c.screws());
+        int eased = c.parts().stream()
+                .mapToInt(p -> job.job().screws().of(p.code()).count(PartScrews.Where.EASED))
+                .sum();
+        String out = ScrewPlace.words(c.screws());
+        String screws = eased == 0 ? out : (out.isEmpty() ? "" : out + "; ") + eased + " eased, in their holes";
         return new Compartment(
                 c.number(),
                 c.label(),
