@@ -189,6 +189,8 @@ public final class Vocabulary {
      */
     public record Cleaning(Wash wash, String why) {}
 
+    private static final String WITH = " with ";
+
     private Vocabulary() {}
 
     /** Whether a movement may have several parts of a role, so that each has its warnings. */
@@ -217,8 +219,9 @@ public final class Vocabulary {
 
     /**
      * The kind that a name in free words speaks of: one of the very name in whatever group, else one of its group all of
-     * whose words stand in it, as "Bridge over both barrels" is a barrel bridge. The one of most words where several do;
-     * nothing where none does.
+     * whose words stand in it, as "Bridge over both barrels" is a barrel bridge. A kind of one word is what the name ends
+     * with, or what it says has something with it: a stem's gasket is no stem, "Stem with crown" is one. The one of most
+     * words where several do; nothing where none does.
      */
     public static Optional<Kind> kindLike(Group group, String name) {
         String words = name.toLowerCase(Locale.ROOT);
@@ -230,9 +233,15 @@ public final class Vocabulary {
             return same;
         }
         return of(group).stream()
-                .filter(k -> Arrays.stream(k.name().toLowerCase(Locale.ROOT).split("[^a-z]+"))
-                        .allMatch(words::contains))
-                .max(Comparator.comparing(k -> k.name().split(" ").length));
+                .filter(k -> speaksOf(words, k.name().toLowerCase(Locale.ROOT)))
+                .max(Comparator.<Kind>comparingInt(k -> k.name().split(" ").length)
+                        .thenComparing(k -> words.startsWith(k.name().toLowerCase(Locale.ROOT) + WITH)));
+    }
+
+    private static boolean speaksOf(String words, String kind) {
+        return kind.contains(" ")
+                ? Arrays.stream(kind.split("[^a-z]+")).allMatch(words::contains)
+                : words.equals(kind) || words.endsWith(" " + kind) || words.startsWith(kind + WITH);
     }
 
     /** What a part usually does by what it is called, for names that are no kind of ours. */

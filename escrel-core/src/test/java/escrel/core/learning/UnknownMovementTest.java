@@ -26,6 +26,7 @@ import escrel.core.teardown.Caution;
 import escrel.core.timing.comparison.Targets;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -156,6 +157,21 @@ class UnknownMovementTest {
     @CsvSource({"Odd little spring, true", "Day jumper, true", "C-clip, true", "Odd little lever, false"})
     void springsJumpersAndClipsByAnyNameAreHeldDown(String name, boolean flies) {
         assertThat(Vocabulary.hazardsOf(name).isEmpty()).isEqualTo(!flies);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Stem with crown, CASE, STEM",
+        "Stem gasket, CASE, ",
+        "Barrel lid, BARREL, ",
+        "Second barrel, BARREL, BARREL",
+        "Bridge over both barrels, BARREL, BARREL_BRIDGE",
+        "Power let down, BALANCE_AND_ESCAPEMENT, POWER_DOWN",
+        "Odd little lever, KEYLESS, "
+    })
+    void nameInFreeWordsSpeaksOfItsKind(String name, Group group, @Nullable Role role) {
+        assertThat(Vocabulary.kindLike(group, name).map(Vocabulary.Kind::role).orElse(null))
+                .isEqualTo(role);
     }
 
     @Test
