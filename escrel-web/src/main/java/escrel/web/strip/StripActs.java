@@ -182,6 +182,11 @@ class StripActs {
                 requireWords(form);
                 yield LookActs.step(job, part, form);
             }
+            case PLACE -> {
+                // with words it led on to a panel before
+                requireWords(form);
+                throw new IllegalArgumentException("a place is no act");
+            }
             case DESCRIBED -> described(part, form);
             case STAYS_WITH -> {
                 Part mate = other(sheet, form);
@@ -230,7 +235,8 @@ class StripActs {
             case FOUND_LOOSE -> Happened.What.FOUND_LOOSE;
             case DAMAGED_NOW -> Happened.What.DAMAGED_NOW;
             case WRONG_WAY_ROUND -> Happened.What.WRONG_WAY_ROUND;
-            default -> Happened.What.TAKEN_APART;
+            case TAKEN_APART -> Happened.What.TAKEN_APART;
+            default -> throw new IllegalArgumentException(form.act() + " is nothing that happens to a part");
         };
         if (what == Happened.What.LOST && !state.isOff(part.code())) {
             throw refuse(part.name() + " is still on by the record", "Record it as off first, then as lost.");
