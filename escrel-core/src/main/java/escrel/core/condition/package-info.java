@@ -1,5 +1,5 @@
 /**
- * One scale for the state of everything: grades, kinds of defect, where a finding comes from. What is decided about a
+ * One scale for the state of everything: grades, kinds of defect, where a finding comes from and where within a part it lies. What is decided about a
  * finding is in {@code parts}. Leans on nothing.
  */
 @NullMarked

@@ -11,7 +11,10 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Figures, stem card and lubrication points as they were said on the bench, laid on a sheet. */
+/**
+ * Figures, stem card and lubrication points as they were said on the bench, laid on a sheet. What was said counts where the
+ * sheet states nothing: a job begun without one may be bound to a sheet that knows better.
+ */
 final class LearntFigures {
     private LearntFigures() {}
 
@@ -22,6 +25,9 @@ final class LearntFigures {
     }
 
     private static CalibreData data(CalibreSheet sheet, Map<FigureSaid.Figure, String> figures) {
+        if (sheet.data().setting() != CalibreData.Setting.NOT_SAID) {
+            return sheet.data();
+        }
         String setting = figures.get(FigureSaid.Figure.SETTING);
         return Arrays.stream(CalibreData.Setting.values())
                 .filter(s -> s.name().equals(setting))
@@ -34,16 +40,16 @@ final class LearntFigures {
         String kind = figures.get(FigureSaid.Figure.STEM_RELEASE);
         String crown = figures.get(FigureSaid.Figure.CROWN_POSITION);
         StemRelease known = sheet.stemRelease();
-        if (kind == null && crown == null) {
-            return known;
+        if (known == null && kind == null && crown == null) {
+            return null;
         }
         StemRelease old = known == null ? new StemRelease("", "", "", "", "") : known;
         return new StemRelease(
-                kind == null ? old.kind() : kind,
-                crown == null ? old.crownPosition() : crown,
-                old.tool(),
-                old.turns(),
-                old.warning());
+                stated(old.kind(), kind), stated(old.crownPosition(), crown), old.tool(), old.turns(), old.warning());
+    }
+
+    private static String stated(String onSheet, @Nullable String said) {
+        return onSheet.isEmpty() && said != null ? said : onSheet;
     }
 
     private static List<OilPoint> points(CalibreSheet sheet, Collection<OilPointSaid> said) {

@@ -4,7 +4,6 @@ import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
-import escrel.core.calibre.Side;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -75,8 +74,7 @@ final class TestsByKind {
     }
 
     private void add(Part part, String name, String expect, AssemblyTest.Proof proof) {
-        Side side = part.side() == Side.IN_HAND ? Side.IN_HAND : part.side();
         tests.add(new AssemblyTest(
-                "kind-" + part.code(), name + ": " + part.name(), side, part.code(), null, expect, proof));
+                "kind-" + part.code(), name + ": " + part.name(), part.side(), part.code(), null, expect, proof));
     }
 }

@@ -25,6 +25,11 @@ public record Felt(String part, Play what, Feel feel) implements Step {
         /** More than it should be, and left: worse has been seen running. */
         SEEN_WORSE;
 
+        /** Whether it may stay so. */
+        public boolean mayStay() {
+            return this == RIGHT || this == SEEN_WORSE;
+        }
+
         /** As it is said. */
         public String words() {
             return this == SEEN_WORSE ? "much, seen worse: left" : name().toLowerCase(Locale.ROOT);

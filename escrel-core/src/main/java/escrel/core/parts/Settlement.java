@@ -21,6 +21,7 @@ final class Settlement {
     private final Map<String, FindingWorked> worked = new HashMap<>();
     private final Map<String, Integer> workedAt = new HashMap<>();
     private int shakenAt;
+    private boolean shakeMayStay;
 
     Settlement(JobHistory history, Copies copies) {
         this.book = history.ruleBook();
@@ -29,9 +30,13 @@ final class Settlement {
             if (entry.step() instanceof FindingWorked step) {
                 worked.put(step.finding(), step);
                 workedAt.put(step.finding(), entry.sequence());
-            } else if (entry.step() instanceof Felt felt && felt.what() == Felt.Play.END_SHAKE
-                    || entry.step() instanceof Gauged gauged && gauged.what() == Gauged.What.END_SHAKE) {
+            } else if (entry.step() instanceof Felt felt && felt.what() == Felt.Play.END_SHAKE) {
                 shakenAt = entry.sequence();
+                shakeMayStay = felt.feel().mayStay();
+            } else if (entry.step() instanceof Gauged gauged && gauged.what() == Gauged.What.END_SHAKE) {
+                // no limits are kept: who measured it judged it
+                shakenAt = entry.sequence();
+                shakeMayStay = true;
             }
         }
     }
@@ -72,8 +77,13 @@ final class Settlement {
     private @Nullable String shakeOwed(Finding finding) {
         Place place = finding.place();
         boolean touches = place != null && SHAKES.contains(place.kind());
-        int done = workedAt.getOrDefault(finding.key(), 0);
-        return touches && shakenAt <= done ? "its end-shake is to be felt or measured" : null;
+        if (!touches) {
+            return null;
+        }
+        if (shakenAt <= workedAt.getOrDefault(finding.key(), 0)) {
+            return "its end-shake is to be felt or measured";
+        }
+        return shakeMayStay ? null : "its end-shake is not right: adjust it, then feel again";
     }
 
     private @Nullable String carriedOut(Finding finding) {

@@ -1,6 +1,7 @@
 /**
- * Findings, what was decided about them and whether it was done; the copies that sat or sit in each home; parts lost,
- * fragments, measures; the accounts of homes and screws. Whether everything balances is in {@code handover}. Leans on
+ * Findings, what they came of, what was decided about them and whether it was done; what is suspected; the copies that sat
+ * or sit in each home; parts lost, fragments, measures and play by feel; screws hole by hole, the tray, what screws tell
+ * of earlier work; the accounts of homes and screws. Whether everything balances is in {@code handover}. Leans on
  * teardown, condition and service.
  */
 @NullMarked

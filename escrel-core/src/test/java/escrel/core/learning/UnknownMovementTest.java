@@ -6,6 +6,7 @@ import escrel.core.Histories;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.Part;
@@ -172,6 +173,22 @@ class UnknownMovementTest {
     void nameInFreeWordsSpeaksOfItsKind(String name, Group group, @Nullable Role role) {
         assertThat(Vocabulary.kindLike(group, name).map(Vocabulary.Kind::role).orElse(null))
                 .isEqualTo(role);
+    }
+
+    /** Said while nobody knew the calibre; the sheet it is bound to later knows better. */
+    @Test
+    void whatTheSheetStatesGoesBeforeWhatWasSaidWithoutIt() {
+        CalibreSheet bare = Calibres.of(List.of(named("Stem", Group.CASE).part()), List.of());
+        StemRelease card = new StemRelease("screw to loosen", "pushed in", "blade 1.0", "two turns", "no more");
+        CalibreSheet sheet = bare.withFigures(bare.data().withSetting(CalibreData.Setting.NONE), card);
+        CalibreSheet learnt = LearntSheet.of(
+                sheet,
+                Histories.of(
+                        new FigureSaid(FigureSaid.Figure.SETTING, "SHOCK"),
+                        new FigureSaid(FigureSaid.Figure.STEM_RELEASE, "detent")));
+
+        assertThat(learnt.data().setting()).isEqualTo(CalibreData.Setting.NONE);
+        assertThat(learnt.stemRelease()).isEqualTo(card);
     }
 
     @Test

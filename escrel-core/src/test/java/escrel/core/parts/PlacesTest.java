@@ -70,6 +70,31 @@ class PlacesTest {
     }
 
     @Test
+    void shakeThatIsNoneOrMuchWantsAdjustingAndWorseSeenIsLeft() {
+        Step[] pressed = {
+            CRACKED,
+            new Decided("2", Decision.REPLACE_NEW, "", "store"),
+            new FindingWorked("2", FindingWorked.Outcome.DONE, "")
+        };
+        assertThat(afterShake(pressed, Felt.Feel.MUCH))
+                .isEqualTo("its end-shake is not right: adjust it, then feel again");
+        assertThat(afterShake(pressed, Felt.Feel.NONE))
+                .isEqualTo("its end-shake is not right: adjust it, then feel again");
+        assertThat(afterShake(pressed, Felt.Feel.SEEN_WORSE)).isEqualTo("null");
+        assertThat(afterShake(pressed, Felt.Feel.RIGHT)).isEqualTo("null");
+    }
+
+    private static String afterShake(Step[] steps, Felt.Feel feel) {
+        List<Step> all = new ArrayList<>(List.of(steps));
+        all.add(new Felt("wheel", Felt.Play.END_SHAKE, feel));
+        return String.valueOf(job(all.toArray(Step[]::new))
+                .findings()
+                .byKey("2")
+                .orElseThrow()
+                .wanting());
+    }
+
+    @Test
     void shakeFeltBeforeTheJewelWasPressedDoesNotCount() {
         assertThat(wanting(job(
                         new Felt("wheel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT),

@@ -40,11 +40,9 @@ class ClimbController {
             @RequestParam(defaultValue = "false") boolean oil,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String partOfPage,
             Model model) {
-        fill(model, number, line, side, null, null);
-        if (oil) {
-            OpenJob job = workshop.load(number);
-            model.addAttribute("view", ClimbView.of(job, line, side, true, null, null));
-        }
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("view", ClimbView.of(job, line, side, oil, null, null));
         return partOfPage == null ? "climb/climb" : BENCH;
     }
 

@@ -1,6 +1,6 @@
 /**
  * The climb: parts, oil points and tests in the order in which nothing is closed over; what asks for a reading leads to
- * the readings; visits.
+ * the readings; what was said on the way down; lubrication points added in the act; visits.
  */
 @NullMarked
 package escrel.web.climb;

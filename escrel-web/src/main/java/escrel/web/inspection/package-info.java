@@ -1,4 +1,4 @@
-/** Inspection: findings, the decision about each and what came of it, other copies at hand, the second look. */
+/** Inspection: findings, what they came of, the decision about each and what came of it, suspicions, other copies at hand, the second look. */
 @NullMarked
 package escrel.web.inspection;
 

@@ -71,7 +71,7 @@ class StripActs {
 
     /** The panel to which words lead that record nothing by themselves; nothing for an act. */
     @Nullable
-    String leadsTo(int number, Form form) {
+    String leadsTo(Form form) {
         if (form.act() == StripAct.PLACE && !form.words().isEmpty()) {
             return "grade:OTHER/" + form.words().replaceAll("[:/]", " ");
         }

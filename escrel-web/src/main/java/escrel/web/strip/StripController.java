@@ -57,7 +57,7 @@ class StripController {
 
     @PostMapping("/jobs/{number}/strip/act")
     String act(@PathVariable int number, @ModelAttribute StripActs.Form form, Model model, HttpServletResponse answer) {
-        String next = acts.leadsTo(number, form);
+        String next = acts.leadsTo(form);
         if (next != null) {
             // what was typed only leads on to a panel: nothing is recorded yet
             fill(model, number, acts.asked(number, form, next), null, null, null);
