@@ -40,7 +40,12 @@ public final class ServiceSteps {
                                     ? "the whole movement again"
                                     : "way in to " + n.part(s.target()))
                     .in(StepKind.STRIP),
-            StepKind.of("part-off", PartOff.class, PartOff::part, (s, n) -> n.part(s.part()) + " off")
+            StepKind.of(
+                            "part-off",
+                            PartOff.class,
+                            PartOff::part,
+                            (s, n) -> n.part(s.part())
+                                    + (s.letDown() == null ? " off" : ": " + StepKind.said(s.letDown())))
                     .in(StepKind.STRIP),
             StepKind.of("part-on", PartOn.class, PartOn::part, (s, n) -> n.part(s.part()) + " on")
                     .in(StepKind.CLIMB),

@@ -104,7 +104,9 @@ class StripActs {
         if (form.act() == StripAct.ANSWERED) {
             List<Step> steps = understood(() -> Answers.steps(sheet, part, form.value()));
             workshop.append(number, form.seq(), steps);
-            return new Done(part.code(), said(steps.get(steps.size() - 1), job.movement()));
+            return new Done(
+                    part.code(),
+                    said(steps.get(steps.size() - 1), workshop.load(number).movement()));
         }
         Step step = understood(() -> step(job, sheet, part, form));
         workshop.append(number, form.seq(), step);

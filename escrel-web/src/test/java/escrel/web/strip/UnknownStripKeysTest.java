@@ -88,7 +88,15 @@ class UnknownStripKeysTest {
     @Test
     void whatHeldItItsScrewsItsUnitAndItsRightNameTakeAFewKeysEach() {
         // train bridge: nobody said anything of the power, and it frees the train
-        nameAndTakeOff('6', '1', "Is the power down, and how?", "Has the balance shock settings?");
+        browser.keyOnBench('6');
+        browser.keyOnBench('1');
+        browser.seeText("Is the power down, and how?");
+        browser.keyOnBench('1');
+        browser.seeText("Power let down: crown");
+        browser.seeText("Has the balance shock settings?");
+        browser.keyOnBench('1');
+        browser.keyOnBench('5');
+        browser.seeText("which group?");
         assertThat(load().history().last(PartOff.class).orElseThrow().part()).isEqualTo("train-bridge");
         assertThat(load().teardown().stepOf("power-let-down").orElseThrow().letDown())
                 .isEqualTo(PartOff.LetDown.CROWN);
