@@ -34,6 +34,12 @@ public record CalibreSheet(
     /** Id of a sheet that only one job knows so far. */
     public static final String LEARNT_HERE = "learnt-here";
 
+    /** Code of the act of casing: windows of points and tests may name it, whatever case the movement sits in. */
+    public static final String CASED = "watchcase";
+
+    /** Code of what closes the case: windows may name it as well. */
+    public static final String CLOSED = "case-back";
+
     public CalibreSheet {
         parts = Copies.list(parts);
         screws = Copies.list(screws);
@@ -142,6 +148,11 @@ public record CalibreSheet(
 
     /** The same sheet with other lubrication points and tests. */
     public CalibreSheet withClimb(List<OilPoint> newPoints, List<AssemblyTest> newTests) {
+        return withRest(newPoints, newTests, traps);
+    }
+
+    /** The same sheet with other lubrication points, tests and traps. */
+    public CalibreSheet withRest(List<OilPoint> newPoints, List<AssemblyTest> newTests, List<String> newTraps) {
         return new CalibreSheet(
                 id,
                 name,
@@ -155,7 +166,7 @@ public record CalibreSheet(
                 newTests,
                 jewels,
                 train,
-                traps,
+                newTraps,
                 lore,
                 pictures);
     }

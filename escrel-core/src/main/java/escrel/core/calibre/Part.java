@@ -106,6 +106,11 @@ public record Part(
         return copy(newName, side, role, unit, wash, washNote, shape, aliasesWith(newName));
     }
 
+    /** The same part, never called otherwise. */
+    public Part withoutAliases() {
+        return copy(name, side, role, unit, wash, washNote, shape, List.of());
+    }
+
     /** The same part drawn otherwise. */
     public Part withShape(@Nullable Shape newShape) {
         return copy(name, side, role, unit, wash, washNote, newShape, aliases);

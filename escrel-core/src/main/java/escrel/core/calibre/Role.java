@@ -3,6 +3,8 @@ package escrel.core.calibre;
 /** What a part is to the ordering rules, whatever it is called on its sheet. Most parts have none of these. */
 public enum Role {
     CASE_BACK,
+    /** A part of the case that comes off only when it is wanted: a crystal of a case opened at the back. */
+    STAYS_IN_CASE,
     STEM,
     HANDS,
     DIAL,

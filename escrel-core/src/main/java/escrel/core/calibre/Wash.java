@@ -8,6 +8,8 @@ public enum Wash {
     DIP,
     /** Not into the machine and not into a bath: brushed, pegged or wiped. */
     BY_HAND,
+    /** Case and bracelet: a water-based bath of their own, never the movement's jars. */
+    WATER_BATH,
     /** Not cleaned beyond the agreed stance (dial, hands). */
     STANCE
 }

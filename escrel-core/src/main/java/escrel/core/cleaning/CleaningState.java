@@ -184,8 +184,9 @@ public final class CleaningState {
                 .map(sheet::requirePart)
                 .filter(p -> switch (way) {
                     case MACHINE -> p.wash() != Wash.MACHINE;
-                    case DIP -> p.wash() == Wash.BY_HAND || p.wash() == Wash.STANCE;
+                    case DIP -> p.wash() != Wash.MACHINE && p.wash() != Wash.DIP;
                     case BY_HAND -> p.wash() == Wash.STANCE;
+                    case WATER_BATH -> p.wash() != Wash.WATER_BATH;
                     case STANCE -> false;
                 })
                 .toList();

@@ -33,9 +33,13 @@ import escrel.core.timing.comparison.ReadingsDue;
 import escrel.core.timing.comparison.RunIn;
 import escrel.core.timing.readings.KnownLift;
 import escrel.core.timing.readings.ReadingSet;
+import escrel.core.watchcase.CaseOfJob;
+import escrel.core.watchcase.CaseSheet;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,6 +50,7 @@ public final class Job {
     private final JobHistory recorded;
     private final JobHistory history;
     private final @Nullable CalibreSheet bound;
+    private final @Nullable CaseSheet watchcase;
     private final Schools usual;
     private final Schools schools;
     private final CalibreSheet movement;
@@ -66,7 +71,7 @@ public final class Job {
     private final Lazy<Stage> stage = new Lazy<>(() -> StageOf.job(this));
     private final Lazy<List<Interventions.Intervention>> interventions = new Lazy<>(this::allInterventions);
 
-    private Job(JobHistory recorded, @Nullable CalibreSheet bound, Schools schools) {
+    private Job(JobHistory recorded, @Nullable CalibreSheet bound, @Nullable CaseSheet watchcase, Schools schools) {
         this.recorded = recorded;
         this.history = bound == null
                 ? recorded.inPresentCodes()
@@ -74,7 +79,21 @@ public final class Job {
         this.bound = bound;
         this.usual = schools;
         this.schools = ofJob(schools, history);
-        this.movement = SchoolChart.of(LearntSheet.of(bound, history), this.schools);
+        this.watchcase = watchcase;
+        this.movement = SchoolChart.of(LearntSheet.on(inItsCase(), bound == null, history), this.schools);
+    }
+
+    /** The sheet the job is bound to, if any, in the case of this watch. */
+    private CalibreSheet inItsCase() {
+        return CaseOfJob.around(bound == null ? LearntSheet.unknown() : bound, watchcase, history, spokenOf());
+    }
+
+    private Set<String> spokenOf() {
+        Set<String> codes = new HashSet<>();
+        if (watchcase != null) {
+            history.counting().forEach(entry -> codes.addAll(StepRegister.partsOf(entry.step())));
+        }
+        return codes;
     }
 
     /**
@@ -85,7 +104,17 @@ public final class Job {
      * @param schools of the workshop for this calibre; what the job itself chose goes before
      */
     public static Job of(JobHistory recorded, @Nullable CalibreSheet bound, Schools schools) {
-        return new Job(recorded, bound, schools);
+        return of(recorded, bound, null, schools);
+    }
+
+    /**
+     * A job.
+     *
+     * @param watchcase the sheet of the watch's case; nothing while that is unknown
+     */
+    public static Job of(
+            JobHistory recorded, @Nullable CalibreSheet bound, @Nullable CaseSheet watchcase, Schools schools) {
+        return new Job(recorded, bound, watchcase, schools);
     }
 
     private static Schools ofJob(Schools usual, JobHistory history) {
@@ -166,7 +195,12 @@ public final class Job {
 
     /** This job as it stood right after a step. */
     public Job upTo(int sequence) {
-        return new Job(recorded.upTo(sequence), bound, schools);
+        return having(recorded.upTo(sequence));
+    }
+
+    /** The same watch under the same schools with something else on record. */
+    public Job having(JobHistory otherRecord) {
+        return new Job(otherRecord, bound, watchcase, schools);
     }
 
     /** What is on record, as it was recorded. */
@@ -184,7 +218,17 @@ public final class Job {
         return bound;
     }
 
-    /** The movement as this job knows it: its sheet, what was learnt on the way, the charts of the schools. */
+    /** The sheet of the watch's case; nothing while that is unknown. */
+    public @Nullable CaseSheet caseSheet() {
+        return watchcase;
+    }
+
+    /** The case as this job knows it: its sheet, and what was said of it; nothing where neither speaks. */
+    public Optional<CaseSheet> watchcase() {
+        return CaseOfJob.of(watchcase, history);
+    }
+
+    /** The movement as this job knows it, in its case: its sheet, what was learnt on the way, the charts of the schools. */
     public CalibreSheet movement() {
         return movement;
     }

@@ -11,6 +11,7 @@ import escrel.core.service.ServiceSteps;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.timing.readings.ReadingSteps;
+import escrel.core.watchcase.CaseSteps;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,7 +32,8 @@ public final class StepRegister {
                     LubricationSteps.KINDS,
                     AssemblySteps.KINDS,
                     ReadingSteps.KINDS,
-                    HandoverSteps.KINDS)
+                    HandoverSteps.KINDS,
+                    CaseSteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

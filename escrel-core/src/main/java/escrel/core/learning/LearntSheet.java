@@ -1,5 +1,6 @@
 package escrel.core.learning;
 
+import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
@@ -58,7 +59,16 @@ public final class LearntSheet {
      * @param history with parts called by the codes of that sheet
      */
     public static CalibreSheet of(@Nullable CalibreSheet bound, JobHistory history) {
-        CalibreSheet base = bound == null ? unknown() : bound;
+        return on(bound == null ? unknown() : bound, bound == null, history);
+    }
+
+    /**
+     * The same, on what is known of movement and case together.
+     *
+     * @param base without parts while nothing is known
+     * @param calibreUnknown whether no sheet of the calibre speaks
+     */
+    public static CalibreSheet on(CalibreSheet base, boolean calibreUnknown, JobHistory history) {
         List<Step> said = new ArrayList<>();
         for (RecordedStep entry : history.counting()) {
             if (isLearning(entry.step())) {
@@ -68,7 +78,7 @@ public final class LearntSheet {
         if (said.isEmpty()) {
             return base;
         }
-        boolean byKind = bound == null && history.ruleBook().testsByKind();
+        boolean byKind = calibreUnknown && history.ruleBook().testsByKind();
         CalibreSheet learnt = grown(base, said, byKind);
         if (hasRing(learnt) && !hasRing(base)) {
             while (hasRing(learnt)) {
@@ -83,7 +93,12 @@ public final class LearntSheet {
         LearntSheet learnt = new LearntSheet(base);
         said.forEach(learnt::take);
         CalibreSheet sheet = learnt.sheet();
-        return byKind ? sheet.withClimb(sheet.oilPoints(), TestsByKind.of(sheet.parts())) : sheet;
+        if (!byKind) {
+            return sheet;
+        }
+        List<AssemblyTest> tests = new ArrayList<>(base.tests());
+        tests.addAll(TestsByKind.of(sheet.parts()));
+        return sheet.withClimb(sheet.oilPoints(), tests);
     }
 
     private static boolean hasRing(CalibreSheet sheet) {

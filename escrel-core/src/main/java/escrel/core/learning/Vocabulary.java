@@ -38,7 +38,19 @@ public final class Vocabulary {
                             kind("Watch case"),
                             kind("Crown"),
                             kind("Pusher"),
-                            kind("Gasket"))),
+                            kind("Gasket"),
+                            kind("Bezel"),
+                            kind("Crystal"),
+                            kind("Turning ring"),
+                            kind("Retaining ring"),
+                            kind("Holding ring"),
+                            kind("Tension ring"),
+                            kind("Gong ring"),
+                            kind("Dust cover"),
+                            kind("Bezel spring", null, List.of(Hazard.FLIES)),
+                            kind("Crown tube"),
+                            kind("Crown seal"),
+                            kind("Strap"))),
             Map.entry(
                     Group.DIAL_AND_HANDS,
                     List.of(
@@ -203,6 +215,9 @@ public final class Vocabulary {
         String words = name.toLowerCase(Locale.ROOT);
         if (group == Group.DIAL_AND_HANDS && (role == Role.DIAL || role == Role.HANDS || words.contains("hand"))) {
             return new Cleaning(Wash.STANCE, "dial and hands are never washed beyond the agreed stance");
+        }
+        if (group == Group.CASE && role != Role.STEM && !words.contains("stem")) {
+            return new Cleaning(Wash.WATER_BATH, "cases go through their own water-based bath");
         }
         if (words.contains("hairspring")) {
             return new Cleaning(Wash.DIP, "a hairspring is dipped in a quick solvent");

@@ -55,6 +55,12 @@ final class ByKind {
         }
         setting(sheet, part, all);
         stem(sheet, part, all);
+        if (part.code().equals(CalibreSheet.CASED)
+                && sheet.allWithRole(Role.STEM).isEmpty()) {
+            all.add(Caution.asks(
+                    "No stem is named yet",
+                    "It passes through the case: name it and take it out first, or the movement leaves with it bent."));
+        }
         if (sheet.isLearntHere()) {
             machine(part, all);
         }

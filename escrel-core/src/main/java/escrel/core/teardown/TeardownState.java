@@ -3,6 +3,7 @@ package escrel.core.teardown;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Lives;
 import escrel.core.service.PartOff;
@@ -116,9 +117,13 @@ public final class TeardownState {
         return sheet.homes().stream().allMatch(p -> isOff(p.code()) || staying.contains(p.code()));
     }
 
-    /** What stays on: parts left fitted by decision, and what those hold. */
+    /** What stays on: what a case keeps unless it is wanted, parts left fitted by decision, and what those hold. */
     public Set<String> staying() {
         Set<String> staying = new HashSet<>();
+        sheet.allWithRole(Role.STAYS_IN_CASE).stream()
+                .map(Part::code)
+                .filter(p -> !isOff(p))
+                .forEach(staying::add);
         List<String> open = new ArrayList<>(leftFitted());
         while (!open.isEmpty()) {
             String part = open.remove(open.size() - 1);

@@ -5,9 +5,8 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
+import escrel.core.job.Job;
 import escrel.core.service.JobHistory;
-import escrel.core.teardown.TeardownOrder;
-import escrel.core.teardown.TeardownState;
 import escrel.web.job.Habits;
 import escrel.web.media.MediaStore;
 import escrel.web.photos.SheetFiles;
@@ -82,7 +81,6 @@ class CalibresController {
     String one(@PathVariable String id, @RequestParam(required = false) @Nullable Side side, Model model) {
         CalibreSheet sheet = require(id);
         Side up = side == null ? Side.TRAIN : side;
-        TeardownState whole = TeardownState.of(sheet, JobHistory.empty());
         model.addAttribute("sheet", sheet);
         int version = sheets.latestVersion(id);
         model.addAttribute("version", version);
@@ -91,7 +89,8 @@ class CalibresController {
         model.addAttribute(
                 "plan",
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
-        model.addAttribute("order", TeardownOrder.from(whole, habits.of(id)));
+        model.addAttribute(
+                "order", Job.of(JobHistory.empty(), sheet, habits.of(id)).wayDown());
         model.addAttribute("documents", pictures.documents(id));
         model.addAttribute("periods", sheet.train() == null ? List.of() : periods(sheet));
         return "calibres/calibre";

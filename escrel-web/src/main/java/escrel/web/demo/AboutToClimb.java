@@ -48,13 +48,14 @@ final class AboutToClimb {
                         "Quartermaster, ferry Gannet",
                         "at the ferry office",
                         "Skarholt",
-                        "D-77, opens at the front",
+                        "D-77",
                         "Stopped on the quay and starts for a minute when it is shaken.",
                         Stance.SYMPATHETIC,
                         "Turning ring loose, crystal clear, bracelet of the maker.",
                         "Movement 40218."))
                 .then(WorkAgreed.today(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-28", 1))
+                .in(DemoCases.called("skarholt-d-77"))
                 .then(new DidNotRun(ReadingState.AS_RECEIVED, "starts when shaken, stops within a minute"))
                 .then(new Suspected("pallet-fork", "a stone may be loose or chipped"))
                 .later(Duration.ofDays(1));
@@ -83,7 +84,7 @@ final class AboutToClimb {
                 Origin.ACCIDENT,
                 "hairline in the exit stone, seen clean"));
         String fork = story.lastKey();
-        story.then(new SuspicionSettled(5, SuspicionSettled.Outcome.CONFIRMED, "a hairline in the exit stone"))
+        story.then(new SuspicionSettled(6, SuspicionSettled.Outcome.CONFIRMED, "a hairline in the exit stone"))
                 .then(new FindingRaised(
                         "fourth-wheel",
                         Grade.MEND,

@@ -146,13 +146,14 @@ final class AtTheDesk {
                         "Purser, ferry Auk",
                         "aboard, or at the ferry office",
                         "Tidewell",
-                        "service pattern, automatic",
+                        "P-640, service pattern",
                         "Gains minutes since the winter; otherwise nothing wrong. Served here six years ago.",
                         Stance.SYMPATHETIC,
                         "Steel case with desk scratches, dial sound, crystal clear.",
                         "Movement 61877."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .then(new CalibreBound("cv-24", 1))
+                .in(DemoCases.called("tidewell-p-640"))
                 .then(new CompassTried(CompassTried.Follows.STRONGLY, Source.SIMULATED, "at the crown side"));
         take(story, cv24, MAGNETISED, ReadingState.AS_RECEIVED, Wound.FULL, 1);
         story.then(new Demagnetised(3, ""))
@@ -215,13 +216,14 @@ final class AtTheDesk {
                         "Second mate, ferry Gannet",
                         "by the ferry office",
                         "Tidewell",
-                        "service pattern",
+                        "S-112, service pattern",
                         "Loses in the evening, right again after winding.",
                         Stance.SYMPATHETIC,
                         "Steel case, crystal crazed.",
                         "Movement 18344; an earlier repairer's mark inside the back."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("cv-12", 1));
+                .then(new CalibreBound("cv-12", 1))
+                .in(DemoCases.called("tidewell-s-112"));
         take(story, cv12, TIRED, ReadingState.AS_RECEIVED, Wound.FULL, null);
         story.later(Duration.ofDays(4))
                 .strip(Map.of())
@@ -283,13 +285,14 @@ final class AtTheDesk {
                         "Keeper's widow, Hallan Light",
                         "by letter",
                         "Pellworth",
-                        "P-8, gold-filled",
+                        "L-8, gold-filled",
                         "Keeps time on the table and loses on the wrist.",
                         Stance.CONSERVE,
                         "Gold-filled case thin at the corners, dial clean.",
                         "Movement 90412."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("p-8", 1));
+                .then(new CalibreBound("p-8", 1))
+                .in(DemoCases.called("pellworth-l-8"));
         take(story, p8, WORN, ReadingState.AS_RECEIVED, Wound.FULL, 1);
         story.then(new Noted(
                 "balance",

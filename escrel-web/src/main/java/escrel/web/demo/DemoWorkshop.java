@@ -20,6 +20,7 @@ import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.sound.Recordings;
+import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
@@ -62,6 +63,7 @@ class DemoWorkshop implements ApplicationRunner {
     private final JobMapper jobs;
     private final Workshop workshop;
     private final Sheets sheets;
+    private final CaseSheets cases;
     private final Photos photos;
     private final Recordings recordings;
     private final TransactionTemplate transaction;
@@ -71,6 +73,7 @@ class DemoWorkshop implements ApplicationRunner {
             JobMapper jobs,
             Workshop workshop,
             Sheets sheets,
+            CaseSheets cases,
             Photos photos,
             Recordings recordings,
             TransactionTemplate transaction,
@@ -79,6 +82,7 @@ class DemoWorkshop implements ApplicationRunner {
         this.jobs = jobs;
         this.workshop = workshop;
         this.sheets = sheets;
+        this.cases = cases;
         this.photos = photos;
         this.recordings = recordings;
         this.today = clock.instant().truncatedTo(ChronoUnit.HOURS);
@@ -93,6 +97,7 @@ class DemoWorkshop implements ApplicationRunner {
     }
 
     private void fill() {
+        DemoCases.ALL.forEach(id -> cases.keep(DemoCases.called(id)));
         CalibreSheet cv12 = sheet("cv-12");
         CalibreSheet l43 = sheet("l-43");
         sheet("cv-24");
@@ -144,7 +149,7 @@ class DemoWorkshop implements ApplicationRunner {
                         "Lamp room, Hallan Light",
                         "by the mail boat, Tuesdays",
                         "Lanthorn",
-                        "L-43, lamp room no. 7",
+                        "LR-2, lamp room no. 7",
                         "Runs for an hour and stops. Has timed the lamp for two generations of keepers.",
                         Stance.CONSERVE,
                         "Nickel case with dents at the hinge, crystal scratched, enamel dial with hairlines at 8. Came with"
@@ -152,7 +157,8 @@ class DemoWorkshop implements ApplicationRunner {
                         "Case 4117, movement 4117, plates numbered 7. Scratched inside the back: two earlier service"
                                 + " marks."))
                 .then(new PhotoAdded(1, null, "As it arrived (drawn stand-in)"))
-                .then(new CalibreBound("l-43", 1));
+                .then(new CalibreBound("l-43", 1))
+                .in(DemoCases.called("lanthorn-lr-2"));
         DemoReadings.take(l43, POCKET_WORN, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(2))
                 .strip(Map.of(
@@ -205,13 +211,14 @@ class DemoWorkshop implements ApplicationRunner {
                         "Harbour-master, Stennay",
                         "at the harbour office, mornings",
                         "Tidewell",
-                        "service pattern",
+                        "H-118, service pattern",
                         "Loses half a minute a day and winds with a crunch.",
                         Stance.SYMPATHETIC,
                         "Steel case, plating of the bezel worn through, crystal crazed, crown worn smooth.",
                         "Case 20817, movement 20817: they agree."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("cv-12", 1));
+                .then(new CalibreBound("cv-12", 1))
+                .in(DemoCases.called("tidewell-h-118"));
         DemoReadings.take(cv12, HARBOUR_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(1))
                 .strip(Map.of(

@@ -11,6 +11,7 @@ import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
 import escrel.core.timing.readings.ReadingState;
+import escrel.core.watchcase.CaseSheet;
 import escrel.simulator.movement.Condition;
 import java.time.Duration;
 import java.time.Instant;
@@ -87,12 +88,15 @@ final class FinishedServices {
                         past.owner(),
                         "by the mail boat",
                         past.watch().split(" ")[0],
-                        "",
+                        DemoCases.ofWatch(past.watch())
+                                .map(CaseSheet::reference)
+                                .orElse(""),
                         past.complaint(),
                         Stance.SYMPATHETIC,
                         "Worn as a tool is; crystal scratched.",
                         ""))
                 .then(new CalibreBound(sheet.id(), 1));
+        DemoCases.ofWatch(past.watch()).ifPresent(story::in);
         DemoReadings.take(sheet, new Taking(sheet.id(), before(random), past.job() * 100L), ReadingState.AS_RECEIVED)
                 .forEach(story::then);
         story.later(Duration.ofDays(3 + random.nextInt(9)))

@@ -67,13 +67,14 @@ final class OnTheBench {
                         "Lamp room, Grey Point",
                         "by the mail boat, Tuesdays",
                         "Skarholt",
-                        "lamp-timer, two pushers",
+                        "T-9, lamp-timer",
                         "The minute hand creeps back after reset; times the flash of the light.",
                         Stance.CONSERVE,
                         "Steel case, pushers stiff, dial sound.",
                         "Movement 3108; a date of an earlier repairer scratched inside the back."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("cv-33", 1));
+                .then(new CalibreBound("cv-33", 1))
+                .in(DemoCases.called("skarholt-t-9"));
         DemoReadings.take(cv33, LAMP_TIMER_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         story.later(Duration.ofDays(3));
         story.stripUntil(
@@ -126,11 +127,12 @@ final class OnTheBench {
                         "Bosun, pilot boat Skua",
                         "through the pilot station",
                         "Merrowdale",
-                        "M·7H inside the back",
+                        "A-31, M·7H inside the back",
                         "Called the watch on deck for thirty years; the alarm no longer rings, the time runs.",
                         Stance.CONSERVE,
                         "Steel case, two crowns, lume on dial and hands of unknown age.",
                         "Movement signed M·7H; no sheet to be had."))
+                .in(DemoCases.called("merrowdale-a-31"))
                 .then(new Noted(
                         null,
                         "Counts over the dial 412 in 5 minutes against 150 in 5 without: 52.4 ± 4.7 a minute, above"
@@ -149,13 +151,14 @@ final class OnTheBench {
                         "Pilot, Skarrow roads",
                         "at the pilot station",
                         "Tidewell",
-                        "service pattern, automatic",
+                        "P-640, service pattern",
                         "Due for its service; the date is slow to jump.",
                         Stance.SYMPATHETIC,
                         "Steel case, crystal scratched.",
                         "Movement 70244."))
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("cv-24", 1));
+                .then(new CalibreBound("cv-24", 1))
+                .in(DemoCases.called("tidewell-p-640"));
         DemoReadings.take(cv24, PILOTS_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
         workshop.keep(PILOTS, daysAgo(1), story.steps());
     }

@@ -18,6 +18,8 @@ import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.timing.readings.Demagnetised;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseSheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -27,12 +29,14 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** Tells a job step by step with a clock of its own, in the order the app itself would propose. */
 final class Story {
     private final CalibreSheet sheet;
     private final List<RecordedStep> steps = new ArrayList<>();
     private final Random pace;
+    private @Nullable CaseSheet watchcase;
     private Instant now;
 
     Story(CalibreSheet sheet, Instant begin) {
@@ -57,6 +61,12 @@ final class Story {
 
     List<RecordedStep> steps() {
         return List.copyOf(steps);
+    }
+
+    /** The watch is in this case, the first version of its sheet. */
+    Story in(CaseSheet sheetOfCase) {
+        watchcase = sheetOfCase;
+        return then(new CaseBound(sheetOfCase.id(), 1));
     }
 
     /** Records a step and lets some time pass. */
@@ -107,7 +117,7 @@ final class Story {
 
     /** The job as told so far. */
     Job job() {
-        return Job.of(JobHistory.of(steps), sheet, Schools.DEFAULT);
+        return Job.of(JobHistory.of(steps), bound(), watchcase, Schools.DEFAULT);
     }
 
     /** Cleans everything, each part the way its sheet asks for, and looks at it. */
@@ -121,6 +131,10 @@ final class Story {
         }
         List<String> look = job().cleaning().toLookAt().stream().map(Part::code).toList();
         return look.isEmpty() || !JobHistory.of(steps).ruleBook().asksForAll() ? this : then(new Looked(look));
+    }
+
+    private @Nullable CalibreSheet bound() {
+        return sheet.isLearntHere() ? null : sheet;
     }
 
     /** Climbs the whole way as proposed; nothing asks for a reading. */
@@ -156,7 +170,7 @@ final class Story {
 
     private AssemblyTest.Proof proof(AssemblyPlan.Line line) {
         return line.kind() == AssemblyPlan.Kind.TEST
-                ? sheet.test(line.code()).map(AssemblyTest::proof).orElse(AssemblyTest.Proof.SEEN)
+                ? job().movement().test(line.code()).map(AssemblyTest::proof).orElse(AssemblyTest.Proof.SEEN)
                 : AssemblyTest.Proof.SEEN;
     }
 
@@ -170,7 +184,10 @@ final class Story {
             case OIL ->
                 new Oiled(
                         line.code(),
-                        sheet.oilPoint(line.code()).map(OilPoint::lubricant).orElseThrow(),
+                        job().movement()
+                                .oilPoint(line.code())
+                                .map(OilPoint::lubricant)
+                                .orElseThrow(),
                         "");
         };
     }

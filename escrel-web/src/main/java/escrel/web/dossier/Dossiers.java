@@ -7,10 +7,14 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.photos.SheetFiles;
+import escrel.web.storage.CaseJson;
+import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.Json;
 import escrel.web.storage.SheetJson;
@@ -38,7 +42,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class Dossiers {
     static final String SCHEMA = "escrel-dossier";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
@@ -47,6 +51,7 @@ class Dossiers {
     private final Sheets sheets;
     private final Photos photos;
     private final SheetFiles files;
+    private final CaseSheets cases;
     private final DossierMedia media;
     private final ImportGate gate;
 
@@ -56,6 +61,7 @@ class Dossiers {
             Sheets sheets,
             Photos photos,
             SheetFiles files,
+            CaseSheets cases,
             DossierMedia media,
             ImportGate gate) {
         this.workshop = workshop;
@@ -63,6 +69,7 @@ class Dossiers {
         this.sheets = sheets;
         this.photos = photos;
         this.files = files;
+        this.cases = cases;
         this.media = media;
         this.gate = gate;
     }
@@ -82,6 +89,10 @@ class Dossiers {
         if (sheet != null) {
             out.put("sheetVersion", job.sheetVersion());
             out.set("sheet", files.write(sheet));
+        }
+        CaseSheet watchcase = job.caseSheet();
+        if (watchcase != null) {
+            out.set("case", CaseJson.write(watchcase));
         }
         ArrayNode steps = out.putArray("steps");
         for (RecordedStep entry : job.recorded().recorded()) {
@@ -126,10 +137,15 @@ class Dossiers {
 
     private static boolean alike(RecordedStep a, RecordedStep b) {
         // the same sheet may have another version here than there
-        return a.at().equals(b.at())
-                && (a.step() instanceof CalibreBound mine && b.step() instanceof CalibreBound other
-                        ? mine.calibre().equals(other.calibre())
-                        : StepJson.write(a.step()).equals(StepJson.write(b.step())));
+        if (!a.at().equals(b.at())) {
+            return false;
+        }
+        if (a.step() instanceof CaseBound mine && b.step() instanceof CaseBound other) {
+            return mine.sheet().equals(other.sheet());
+        }
+        return a.step() instanceof CalibreBound mine && b.step() instanceof CalibreBound other
+                ? mine.calibre().equals(other.calibre())
+                : StepJson.write(a.step()).equals(StepJson.write(b.step()));
     }
 
     /** Adds to a job of ours what a dossier has beyond it. */
@@ -226,6 +242,34 @@ class Dossiers {
 
     /** Keeps the sheet that comes with the job and points the job to the version it has here. */
     private List<RecordedStep> bind(JsonNode tree, List<RecordedStep> steps) {
+        return bindCase(tree, bindCalibre(tree, steps));
+    }
+
+    /** Keeps the case that comes with the job and points the job to the version it has here. */
+    private List<RecordedStep> bindCase(JsonNode tree, List<RecordedStep> steps) {
+        Optional<CaseBound> last = steps.stream()
+                .map(RecordedStep::step)
+                .filter(CaseBound.class::isInstance)
+                .map(CaseBound.class::cast)
+                .reduce((a, b) -> b);
+        if (last.isEmpty()) {
+            return steps;
+        }
+        if (!tree.has("case")) {
+            throw refuse("The watch is said to be in a case, but the dossier holds no sheet of it");
+        }
+        CaseSheet sheet = CaseJson.read(tree.path("case"));
+        if (!last.get().sheet().equals(sheet.id())) {
+            throw refuse("The watch is in the case “" + last.get().sheet() + "”, but the dossier holds “" + sheet.id()
+                    + "”");
+        }
+        CaseBound here = new CaseBound(sheet.id(), cases.keepFromElsewhere(sheet));
+        return steps.stream()
+                .map(s -> s.step() == last.get() ? new RecordedStep(s.sequence(), s.at(), here) : s)
+                .toList();
+    }
+
+    private List<RecordedStep> bindCalibre(JsonNode tree, List<RecordedStep> steps) {
         boolean needsSheet = steps.stream().anyMatch(s -> s.step() instanceof CalibreBound);
         if (!needsSheet) {
             return steps;

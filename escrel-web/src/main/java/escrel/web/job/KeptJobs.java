@@ -3,10 +3,14 @@ package escrel.web.job;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.job.Job;
 import escrel.core.school.Schools;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseSheet;
+import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Sheets;
@@ -50,6 +54,7 @@ class KeptJobs {
 
     private final JobMapper jobs;
     private final Sheets sheets;
+    private final CaseSheets cases;
     private final Habits habits;
     private final Cache<Integer, Kept> shared = Caffeine.newBuilder()
             .maximumWeight(HEAVIEST)
@@ -59,7 +64,8 @@ class KeptJobs {
     /** How often something recorded was written over: what was read before is not kept after. */
     private final AtomicLong erasures = new AtomicLong();
 
-    KeptJobs(JobMapper jobs, Sheets sheets, Habits habits) {
+    KeptJobs(JobMapper jobs, Sheets sheets, CaseSheets cases, Habits habits) {
+        this.cases = cases;
         this.jobs = jobs;
         this.sheets = sheets;
         this.habits = habits;
@@ -81,7 +87,8 @@ class KeptJobs {
 
     /** A job from what is on record of it. */
     OpenJob made(int number, OffsetDateTime openedAt, JobHistory recorded) {
-        return OpenJob.of(number, openedAt, recorded, sheetOf(recorded), schoolsOf(recorded));
+        return new OpenJob(
+                number, openedAt, Job.of(recorded, sheetOf(recorded), caseOf(recorded), schoolsOf(recorded)));
     }
 
     /** A job with what this transaction has just recorded of it: it need not be read again. */
@@ -128,6 +135,12 @@ class KeptJobs {
     private @Nullable CalibreSheet sheetOf(JobHistory recorded) {
         return recorded.last(CalibreBound.class)
                 .flatMap(b -> sheets.find(b.calibre(), b.version()))
+                .orElse(null);
+    }
+
+    private @Nullable CaseSheet caseOf(JobHistory recorded) {
+        return recorded.last(CaseBound.class)
+                .flatMap(b -> cases.find(b.sheet(), b.version()))
                 .orElse(null);
     }
 

@@ -9,6 +9,8 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingSet;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseSheet;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -19,12 +21,6 @@ import org.jspecify.annotations.Nullable;
  * @param job everything that is computed of it
  */
 public record OpenJob(int number, OffsetDateTime openedAt, Job job) {
-    /** A job from what is on record, the sheet it is bound to and the schools that hold for its calibre. */
-    static OpenJob of(
-            int number, OffsetDateTime openedAt, JobHistory recorded, @Nullable CalibreSheet sheet, Schools schools) {
-        return new OpenJob(number, openedAt, Job.of(recorded, sheet, schools));
-    }
-
     /** The watch as it arrived, by the latest record. */
     public Arrival arrival() {
         return history().last(Arrival.class).orElseThrow(() -> new IllegalStateException("job without arrival"));
@@ -48,6 +44,16 @@ public record OpenJob(int number, OffsetDateTime openedAt, Job job) {
     /** Version of that sheet, 0 while the calibre is unknown. */
     public int sheetVersion() {
         return recorded().last(CalibreBound.class).map(CalibreBound::version).orElse(0);
+    }
+
+    /** The sheet of its watch's case; nothing while that is unknown. */
+    public @Nullable CaseSheet caseSheet() {
+        return job.caseSheet();
+    }
+
+    /** Version of that sheet, 0 while the case is unknown. */
+    public int caseVersion() {
+        return recorded().last(CaseBound.class).map(CaseBound::version).orElse(0);
     }
 
     /** The schools that hold for this job. */

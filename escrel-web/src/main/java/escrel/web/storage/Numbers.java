@@ -37,6 +37,11 @@ public class Numbers {
         return "sheet " + calibre;
     }
 
+    /** Versions of a case's sheet. */
+    public static String watchcase(String id) {
+        return "case " + id;
+    }
+
     /** Pictures of a calibre. */
     public static String picture(String calibre) {
         return "picture " + calibre;

@@ -16,8 +16,11 @@ import tools.jackson.databind.node.ObjectNode;
 public final class SheetJson {
     /** Name in the first field of every sheet file. */
     public static final String SCHEMA = "escrel-sheet";
-    /** Version we write. Versions 1, without lore and pictures, and 2, in which all figures were stated, are read too. */
-    public static final int VERSION = 3;
+    /**
+     * Version we write. Versions 1, without lore and pictures, 2, in which all figures were stated, and 3, in which a sheet
+     * carried its watch's case, are read too.
+     */
+    public static final int VERSION = 4;
 
     /** Field of the pictures' bytes in a file; a stored sheet has none, they stand in a table of their own. */
     public static final String PICTURES = "pictureFiles";

@@ -4,6 +4,7 @@ import escrel.core.job.StepRegister;
 import escrel.core.service.Corrected;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.StepKind;
+import escrel.core.watchcase.CaseSheet;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -54,6 +55,21 @@ public final class StepSchema {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** The schema of a case sheet, from its record. */
+    public static ObjectNode ofCase() {
+        ObjectNode schema = Json.MAPPER.createObjectNode();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("$id", "urn:escrel:case:" + CaseJson.VERSION);
+        schema.put("title", "A watch's case, by its reference");
+        ObjectNode form = of(CaseSheet.class, false);
+        ObjectNode properties = (ObjectNode) form.get("properties");
+        properties.putObject("schema").put("const", CaseJson.SCHEMA);
+        properties.putObject("version").put("const", CaseJson.VERSION);
+        schema.setAll(form);
+        schema.putArray("required").add("schema").add("version").add("id").add("reference");
+        return schema;
     }
 
     private static ObjectNode of(Type type, boolean orNothing) {

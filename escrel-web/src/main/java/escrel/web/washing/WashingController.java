@@ -73,6 +73,7 @@ class WashingController {
             case MACHINE -> "Into the machine";
             case DIP -> "Short dip, by hand";
             case BY_HAND -> "By hand, apart";
+            case WATER_BATH -> "Case and bracelet: a water-based bath";
             case STANCE -> "Only as far as the stance allows";
         };
     }
@@ -86,6 +87,9 @@ class WashingController {
             case DIP ->
                 "Quick solvent evaporates at once: ventilate, no flame, gloves. Never alcohol or heat on a fork:"
                         + " shellac softens. Data sheets and local rules decide.";
+            case WATER_BATH ->
+                "Without crystal and movement, never the movement's jars; rinsed and dried at once. Hands out of an"
+                        + " ultrasonic bath while it runs; plated cases by the maker's data sheets.";
             case BY_HAND -> "Ammoniated cleaners: ventilate, shield the eyes, never with chlorine. Local rules decide.";
             case STANCE ->
                 "Lume of unknown age is treated as radioactive until measured: no scraping, no brushing. Storage and"

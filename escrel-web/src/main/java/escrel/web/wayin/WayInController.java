@@ -5,7 +5,6 @@ import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
-import escrel.core.job.Job;
 import escrel.core.parts.PartScrews;
 import escrel.core.parts.ScrewAccount;
 import escrel.core.service.JobHistory;
@@ -98,8 +97,7 @@ class WayInController {
             then = then.with(
                     new RecordedStep(then.lastSequence() + 1, job.openedAt().toInstant(), PartOff.plain(part.code())));
         }
-        List<AssemblyPlan.Line> up =
-                Job.of(then, job.sheet(), job.schools()).wayUp().lines();
+        List<AssemblyPlan.Line> up = job.job().having(then).wayUp().lines();
         List<String> stays = sheet.homes().stream()
                 .filter(p -> !state.isOff(p.code()) && !down.contains(p))
                 .map(Part::name)

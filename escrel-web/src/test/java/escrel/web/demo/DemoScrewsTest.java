@@ -113,14 +113,9 @@ class DemoScrewsTest {
                         was.note(),
                         was.inSpiteOf());
                 int next = job.recorded().lastSequence() + 1;
-                Job then = Job.of(
-                        job.recorded()
-                                .with(new RecordedStep(
-                                        next,
-                                        off.get().at(),
-                                        new Corrected(off.get().sequence(), is))),
-                        job.sheet(),
-                        job.usualSchools());
+                Job then = job.having(job.recorded()
+                        .with(new RecordedStep(
+                                next, off.get().at(), new Corrected(off.get().sequence(), is))));
                 assertAgree(number, next, then);
                 assertThat(then.screws().out()).isEqualTo(job.screws().out() - 1);
                 assertThat(ladderTicks(then)).isEqualTo(ladderTicks(job) - 1);
@@ -186,9 +181,7 @@ class DemoScrewsTest {
                     .map(e -> new RecordedStep(
                             e.sequence(), e.at(), StepJson.read(StepJson.kindOf(e.step()), StepJson.write(e.step()))))
                     .toList());
-            assertThat(Job.of(carried, open.sheet(), open.job().usualSchools())
-                            .screws()
-                            .out())
+            assertThat(open.job().having(carried).screws().out())
                     .as("read back, job " + number)
                     .isEqualTo(out);
         }

@@ -8,6 +8,7 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
+import escrel.core.job.Job;
 import escrel.core.order.Rules;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
@@ -91,7 +92,8 @@ class DemoTest {
     @ParameterizedTest
     @CsvSource({"cv-12, 3", "l-43, 3"})
     void wayDownIsTheOneAWatchmakerWouldTake(String id, int turnOvers) {
-        TeardownOrder order = TeardownOrder.from(TeardownState.of(sheet(id), JobHistory.empty()), Schools.DEFAULT);
+        TeardownOrder order =
+                Job.of(JobHistory.empty(), sheet(id), Schools.DEFAULT).wayDown();
 
         assertThat(order.turnOvers()).isEqualTo(turnOvers);
         assertThat(order.remaining().stream().map(Part::code))
@@ -137,7 +139,7 @@ class DemoTest {
                 .isGreaterThan(barrel.radius() + balance.radius());
     }
 
-    private static ReadingTaken typed(ReadingState state) {
+    static ReadingTaken typed(ReadingState state) {
         return new ReadingTaken(
                 state,
                 Fitted.CASED,
@@ -158,13 +160,15 @@ class DemoTest {
     @ParameterizedTest
     @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
     void everyCalibreComesApartAndGoesTogetherWithoutBreakingARule(String id) {
-        CalibreSheet sheet = BenchHand.demoSheet(id);
-        Story story = new Story(sheet, Instant.EPOCH)
+        CalibreSheet known = BenchHand.demoSheet(id);
+        Story story = new Story(known, Instant.EPOCH)
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .strip(Map.of())
                 .wash()
                 .climb(code -> true, s -> s.then(typed(ReadingState.FIRST_RUN)))
                 .then(typed(ReadingState.FINAL_CASED));
+        // in a case of which nothing is known
+        CalibreSheet sheet = story.job().movement();
         JobHistory history = JobHistory.of(story.steps());
         List<String> off = history.all(PartOff.class).map(PartOff::part).toList();
 
@@ -172,12 +176,13 @@ class DemoTest {
         assertThat(Rules.down(sheet, Schools.DEFAULT).all())
                 .allSatisfy(c -> assertThat(off.indexOf(c.first().code()))
                         .isLessThan(off.indexOf(c.then().code())));
+        assertThat(SheetCheck.faultsOf(known)).isEmpty();
         assertThat(SheetCheck.faultsOf(sheet)).isEmpty();
         assertThat(TeardownState.of(sheet, history).onAgain())
                 .containsAll(sheet.homes().stream().map(Part::code).toList());
         assertThat(story.job().accounts()).allMatch(Account::balances);
         assertThat(story.job().mayLeave()).isTrue();
-        assertThat(sheet.homes().size() + sheet.screws().size()).isGreaterThanOrEqualTo(60);
+        assertThat(sheet.homes().size() + sheet.screws().size()).isGreaterThanOrEqualTo(55);
     }
 
     @Test
@@ -224,7 +229,9 @@ class DemoTest {
         assertThat(job.job().searches().lost()).containsExactly("minute-jumper");
         assertThat(new Visitor(server.url()).get("/jobs/3/strip").body())
                 .contains("Left-hand thread", "Column wheel", "/jobs/3/photos/1/small");
-        assertThat(new Visitor(server.url()).get("/jobs/6/strip").body()).contains("which group?");
+        // its case is known by its reference, its movement is not
+        assertThat(new Visitor(server.url()).get("/jobs/6/strip").body())
+                .contains("Case back", "post on which the alarm");
     }
 
     @Test

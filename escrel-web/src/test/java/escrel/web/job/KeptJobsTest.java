@@ -9,6 +9,7 @@ import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
+import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.EscrelServer;
@@ -42,7 +43,8 @@ class KeptJobsTest {
 
     /** What a workshop says that has nothing in memory, on the same file. */
     private OpenJob readAnew(int number) {
-        KeptJobs empty = new KeptJobs(mapper, SERVER.bean(Sheets.class), SERVER.bean(Habits.class));
+        KeptJobs empty = new KeptJobs(
+                mapper, SERVER.bean(Sheets.class), SERVER.bean(CaseSheets.class), SERVER.bean(Habits.class));
         return empty.load(mapper.find(number).orElseThrow());
     }
 

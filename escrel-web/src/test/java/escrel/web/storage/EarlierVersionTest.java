@@ -179,7 +179,7 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-9-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-10-was-4");
         }
     }
 

@@ -1,0 +1,97 @@
+package escrel.core.watchcase;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.service.JobHistory;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** The case of a job: its sheet, or none that is known, with what the job says of it. */
+public final class CaseOfJob {
+    private CaseOfJob() {}
+
+    /**
+     * The case as the job knows it; nothing where neither a sheet nor a word speaks of it.
+     *
+     * @param bound the sheet of the case, if the job is bound to one
+     */
+    public static Optional<CaseSheet> of(@Nullable CaseSheet bound, JobHistory history) {
+        Optional<String> opens = said(history, CaseSaid.Fact.OPENS);
+        Optional<String> crown = said(history, CaseSaid.Fact.SCREW_DOWN_CROWN);
+        if (bound == null && opens.isEmpty() && crown.isEmpty()) {
+            return Optional.empty();
+        }
+        Opens way = opens.map(Opens::valueOf).orElse(Opens.NOT_SAID);
+        CaseSheet sheet =
+                bound == null ? CaseSheet.plain(way) : way == Opens.NOT_SAID ? bound : openedOtherwise(bound, way);
+        return Optional.of(crown.map(c -> sheet.withCrowns(crowns(sheet, c.equals(CaseSaid.YES))))
+                .orElse(sheet));
+    }
+
+    /** A case opens at the front only where something lies there: else the sheet stays as it is. */
+    private static CaseSheet openedOtherwise(CaseSheet bound, Opens way) {
+        CaseSheet other = bound.opening(way);
+        return CaseCheck.faultsOf(other).isEmpty() ? other : bound;
+    }
+
+    private static List<CaseSheet.Crown> crowns(CaseSheet sheet, boolean screwDown) {
+        if (sheet.crowns().isEmpty()) {
+            return List.of(new CaseSheet.Crown("", screwDown));
+        }
+        List<CaseSheet.Crown> said = new ArrayList<>();
+        sheet.crowns().forEach(c -> said.add(new CaseSheet.Crown(c.place(), screwDown)));
+        return said;
+    }
+
+    private static Optional<String> said(JobHistory history, CaseSaid.Fact fact) {
+        return history.all(CaseSaid.class)
+                .filter(s -> s.fact() == fact)
+                .reduce((a, b) -> b)
+                .map(CaseSaid::value)
+                .filter(v -> !v.equals(CaseSaid.NOT_SAID));
+    }
+
+    /**
+     * The movement of a job in its case.
+     *
+     * @param movement its sheet; without parts while the calibre is unknown
+     * @param bound the case's sheet, if the job is bound to one
+     * @param touched codes that steps of the job speak of
+     */
+    public static CalibreSheet around(
+            CalibreSheet movement, @Nullable CaseSheet bound, JobHistory history, Set<String> touched) {
+        Optional<CaseSheet> known = of(bound, history);
+        boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
+        if (known.isEmpty()) {
+            // a sheet of earlier versions carries a case itself; of an unknown movement nothing is supposed
+            return bringsItsOwn || movement.parts().isEmpty()
+                    ? movement
+                    : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);
+        }
+        return bringsItsOwn && bound == null
+                ? Cased.of(movement, standIn(movement, known.get()), touched)
+                : Cased.of(movement, known.get(), touched);
+    }
+
+    /** What was said of the case beside an older sheet's own case parts: those stay, as parts nothing more is known of. */
+    private static CaseSheet standIn(CalibreSheet movement, CaseSheet said) {
+        List<CasePart> parts = new ArrayList<>();
+        movement.parts().stream()
+                .filter(p -> CaseSheet.isOfCase(p) && !p.code().equals(CalibreSheet.CASED))
+                .map(CasePart::named)
+                .forEach(parts::add);
+        said.parts().stream()
+                .filter(p -> parts.stream().noneMatch(q -> q.code().equals(p.code())))
+                .forEach(parts::add);
+        return said.with(
+                parts,
+                movement.screws().stream()
+                        .filter(s -> movement.part(s.part())
+                                .filter(CaseSheet::isOfCase)
+                                .isPresent())
+                        .toList(),
+                List.of());
+    }
+}

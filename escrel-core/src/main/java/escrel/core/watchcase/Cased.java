@@ -1,0 +1,359 @@
+package escrel.core.watchcase;
+
+import escrel.core.calibre.AssemblyTest;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Side;
+import escrel.core.calibre.Trait;
+import escrel.core.watchcase.CasePart.Face;
+import escrel.core.watchcase.CasePart.Inside;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A movement in its case: the two sheets as one, with what lies between them. The layers of a case hold each other from
+ * outside in; what is inside waits for the innermost layer of the face that is opened; the movement leaves the case after
+ * its stem and what holds it. A case takes the place of the case parts that older calibre sheets carry themselves.
+ * Source: craft 2.4, 2.5, 6.
+ */
+public final class Cased {
+    private static final String INSIDE = "inside the case";
+    private static final String UNDER_CRYSTAL = "under the crystal";
+
+    private final CalibreSheet movement;
+    private final CaseSheet watchcase;
+    private final List<Part> kept = new ArrayList<>();
+    private final List<Hold> holds = new ArrayList<>();
+    private final @Nullable String back;
+    private final @Nullable String front;
+
+    private Cased(CalibreSheet movement, CaseSheet watchcase, Set<String> touched) {
+        this.movement = movement;
+        this.watchcase = watchcase;
+        this.back = innermost(Face.BACK);
+        this.front = innermost(Face.FRONT);
+        for (Part part : movement.parts()) {
+            boolean ofCase = CaseSheet.isOfCase(part);
+            boolean replaced = part.code().equals(CalibreSheet.CASED)
+                    || part.code().equals(CalibreSheet.CLOSED)
+                    || watchcase.part(part.code()).isPresent();
+            if (!ofCase || !replaced && touched.contains(part.code())) {
+                kept.add(part);
+            }
+        }
+    }
+
+    /**
+     * The movement in a case.
+     *
+     * @param movement its sheet; without parts while nothing is known of it
+     * @param watchcase the case, with what the job says of it
+     * @param touched codes that steps of the job speak of: a part of an older sheet's own case stays where they name it
+     */
+    public static CalibreSheet of(CalibreSheet movement, CaseSheet watchcase, Set<String> touched) {
+        return new Cased(movement, watchcase, touched).joined();
+    }
+
+    /** The innermost layer that comes off at a face; nothing where none does. */
+    private @Nullable String innermost(Face face) {
+        return watchcase.layers(face).stream()
+                .filter(p -> !watchcase.staysBesides(p))
+                .map(CasePart::code)
+                .reduce((a, b) -> b)
+                .orElse(null);
+    }
+
+    private CalibreSheet joined() {
+        List<Part> parts = new ArrayList<>();
+        ofFace(Face.BODY, parts);
+        if (watchcase.opens() == Opens.FRONT) {
+            ofFace(Face.FRONT, parts);
+        }
+        ofFace(Face.BACK, parts);
+        kept.stream().filter(p -> p.group() == Group.CASE).map(this::guarded).forEach(parts::add);
+        ofFace(Face.INSIDE, parts);
+        parts.add(out());
+        if (watchcase.opens() != Opens.FRONT) {
+            ofFace(Face.FRONT, parts);
+        }
+        kept.stream().filter(p -> p.group() != Group.CASE).forEach(parts::add);
+        Set<String> there = parts.stream().map(Part::code).collect(Collectors.toSet());
+
+        movement.holds().stream().filter(this::staysTrue).forEach(holds::add);
+        layers();
+        aroundTheMovement();
+        movementInside();
+        watchcase.holds().forEach(holds::add);
+        List<Hold> whole = holds.stream()
+                .filter(h -> there.contains(h.part()) && there.contains(h.by()))
+                .distinct()
+                .toList();
+
+        List<ScrewPlace> screws = Stream.concat(
+                        movement.screws().stream()
+                                .filter(s ->
+                                        kept.stream().anyMatch(p -> p.code().equals(s.part()))),
+                        watchcase.screws().stream().filter(s -> there.contains(s.part())))
+                .toList();
+        List<String> traps = Stream.concat(watchcase.traps().stream(), movement.traps().stream())
+                .toList();
+        return movement.with(parts, screws, whole).withRest(points(there), tests(there), traps);
+    }
+
+    private void ofFace(Face face, List<Part> parts) {
+        watchcase.layers(face).forEach(p -> parts.add(asPart(p)));
+    }
+
+    private Part asPart(CasePart given) {
+        Part part = given.part();
+        if (given.fitsTwoWays()) {
+            String way = part.orientation().isEmpty() ? "note which way it lies" : part.orientation();
+            part = part.with(Trait.LIES, "fits two ways: " + way);
+        }
+        if (watchcase.staysBesides(given)) {
+            return part.withRole(Role.STAYS_IN_CASE);
+        }
+        boolean closes =
+                given.face() == Face.BACK && watchcase.layers(Face.BACK).indexOf(given) == 0;
+        return closes ? part.withRole(Role.CASE_BACK) : part;
+    }
+
+    /** Where the movement leaves the case: an act with a place in the order, like any part. */
+    private Part out() {
+        Side side = watchcase.opens() == Opens.FRONT ? Side.DIAL : Side.TRAIN;
+        CasePart casing = CasePart.of(CasePart.Kind.OTHER, CalibreSheet.CASED, "");
+        return casing.part().withName("Case off the movement").withSide(side).withoutAliases();
+    }
+
+    /** A screw-down crown is open before its stem is touched: its inner spring makes the stem look loose. Craft 2.4. */
+    private Part guarded(Part part) {
+        if (part.role() != Role.STEM) {
+            return part;
+        }
+        Boolean screwed = watchcase.screwDown();
+        if (screwed == null) {
+            String note = "Nobody said whether this crown screws down: look before the stem is released.";
+            return part.note().contains(note) ? part : part.with(Trait.NOTE, (part.note() + " " + note).strip());
+        }
+        return screwed && part.stateBefore().isEmpty()
+                ? part.with(Trait.STATE_BEFORE, "screw-down crown unscrewed until it stands off its tube")
+                : part;
+    }
+
+    /** What a calibre's sheet says of its own case is said by the case now; a front opener has nothing in reach from behind. */
+    private boolean staysTrue(Hold hold) {
+        boolean both = kept.stream().anyMatch(p -> p.code().equals(hold.part()))
+                && kept.stream().anyMatch(p -> p.code().equals(hold.by()));
+        boolean stemByMovement = watchcase.opens() == Opens.FRONT && isStem(hold.part());
+        return both && !stemByMovement;
+    }
+
+    private boolean isStem(String code) {
+        return stems().anyMatch(p -> p.code().equals(code));
+    }
+
+    private Stream<Part> stems() {
+        return kept.stream().filter(p -> p.group() == Group.CASE && !CaseSheet.isOfCase(p));
+    }
+
+    private void layers() {
+        for (Face face : List.of(Face.FRONT, Face.BACK)) {
+            List<CasePart> off = watchcase.layers(face).stream()
+                    .filter(p -> !watchcase.staysBesides(p))
+                    .toList();
+            for (int i = 1; i < off.size(); i++) {
+                add(
+                        off.get(i).code(),
+                        off.get(i - 1).code(),
+                        "beneath " + off.get(i - 1).part().name());
+            }
+        }
+    }
+
+    private void aroundTheMovement() {
+        String opening = back == null ? front : back;
+        for (CasePart part : watchcase.parts()) {
+            if (watchcase.staysBesides(part) || part.face() == Face.FRONT || part.face() == Face.BACK) {
+                holdsOf(part);
+                continue;
+            }
+            if (part.holds().isEmpty()) {
+                if (part.face() == Face.INSIDE) {
+                    add(part.code(), CalibreSheet.CASED, "lies round the movement");
+                }
+            } else {
+                addIf(part.code(), opening, INSIDE);
+                holdsOf(part);
+            }
+        }
+        addIf(CalibreSheet.CASED, opening, INSIDE);
+        stems().forEach(stem -> {
+            addIf(stem.code(), opening, "its release is reached from inside");
+            add(CalibreSheet.CASED, stem.code(), "the stem passes through the case");
+        });
+    }
+
+    private void holdsOf(CasePart part) {
+        if (watchcase.staysBesides(part)) {
+            return;
+        }
+        String why = "held by " + part.part().name();
+        if (part.holds().contains(Inside.MOVEMENT)) {
+            add(CalibreSheet.CASED, part.code(), why);
+        }
+        if (part.holds().contains(Inside.STEM)) {
+            stems().forEach(s -> add(s.code(), part.code(), part.part().name() + " comes out before the stem"));
+        }
+        if (part.holds().contains(Inside.HANDS)) {
+            hands().forEach(h ->
+                    add(h.code(), part.code(), "beneath " + part.part().name()));
+        }
+    }
+
+    private Stream<Part> hands() {
+        return kept.stream().filter(p -> p.role() == Role.HANDS);
+    }
+
+    /** Of each side, what nothing of the movement holds waits for the case to be open; the rest waits for that. */
+    private void movementInside() {
+        Set<String> heldWithin = new HashSet<>();
+        for (Hold hold : holds) {
+            boolean among = hold.basis() == Hold.Basis.STATED
+                    && sideOf(hold.by()).isPresent()
+                    && sideOf(hold.by()).equals(sideOf(hold.part()));
+            if (among) {
+                heldWithin.add(hold.part());
+            }
+        }
+        for (Part part : kept) {
+            boolean first = part.group() != Group.CASE && part.unit() == null && !heldWithin.contains(part.code());
+            if (part.role() == Role.DIAL) {
+                add(part.code(), CalibreSheet.CASED, INSIDE);
+            }
+            if (part.role() == Role.HANDS) {
+                add(part.code(), front == null ? CalibreSheet.CASED : front, UNDER_CRYSTAL);
+            } else if (first && part.side() == Side.DIAL) {
+                add(part.code(), CalibreSheet.CASED, INSIDE);
+            } else if (first && part.side() == Side.TRAIN) {
+                add(part.code(), back == null ? CalibreSheet.CASED : back, INSIDE);
+            }
+        }
+    }
+
+    /** Side of a part of the movement; nothing for the case and for what is parted in the hand. */
+    private Optional<Side> sideOf(String code) {
+        return kept.stream()
+                .filter(p -> p.code().equals(code) && p.group() != Group.CASE && p.side() != Side.IN_HAND)
+                .map(Part::side)
+                .findFirst();
+    }
+
+    private void addIf(String part, @Nullable String by, String why) {
+        if (by != null) {
+            add(part, by, why);
+        }
+    }
+
+    private void add(String part, String by, String why) {
+        if (!part.equals(by)) {
+            boolean known = holds.stream()
+                    .anyMatch(h -> h.part().equals(part) && h.by().equals(by) && h.basis() == Hold.Basis.STATED);
+            if (!known) {
+                holds.add(new Hold(part, by, why, Hold.Basis.STATED));
+            }
+        }
+    }
+
+    private List<OilPoint> points(Set<String> there) {
+        List<OilPoint> points = new ArrayList<>();
+        for (OilPoint p : movement.oilPoints()) {
+            if (there.contains(p.part())) {
+                points.add(new OilPoint(
+                        p.code(),
+                        p.name(),
+                        p.part(),
+                        p.side(),
+                        p.lubricant(),
+                        p.amount(),
+                        window(p.after(), there),
+                        before(p.after(), p.before(), there),
+                        p.x(),
+                        p.y(),
+                        p.why()));
+            }
+        }
+        for (CasePart part : watchcase.parts()) {
+            if (part.kind().isSeal()) {
+                points.add(new OilPoint(
+                        "g-" + part.code(),
+                        part.part().name(),
+                        part.code(),
+                        part.part().side(),
+                        LubricantClass.GASKET_GREASE,
+                        "film",
+                        null,
+                        part.code(),
+                        0,
+                        0,
+                        ""));
+            }
+        }
+        return points;
+    }
+
+    private List<AssemblyTest> tests(Set<String> there) {
+        List<AssemblyTest> tests = new ArrayList<>();
+        for (AssemblyTest t : movement.tests()) {
+            String after = window(t.after(), there);
+            if (after != null) {
+                tests.add(new AssemblyTest(
+                        t.code(),
+                        t.name(),
+                        t.side(),
+                        after,
+                        before(t.after(), t.before(), there),
+                        t.expect(),
+                        t.proof()));
+            }
+        }
+        String closing = back == null ? front : back;
+        if (Boolean.TRUE.equals(watchcase.screwDown())) {
+            tests.add(new AssemblyTest(
+                    "case-crown",
+                    "Screw-down crown closes on its thread",
+                    Side.TRAIN,
+                    CalibreSheet.CASED,
+                    closing,
+                    "Unscrewed it winds and sets; screwed down it takes its thread by itself, its spring holds against"
+                            + " the tube. It may wind while it is screwed down."));
+        }
+        return tests;
+    }
+
+    /** Where a window opens; nothing when the case or movement has no such part. */
+    private @Nullable String window(@Nullable String code, Set<String> there) {
+        return code != null && there.contains(code) ? code : null;
+    }
+
+    /** Where a window closes: before the case is closed means, where only the front opens, before the movement goes in. */
+    private @Nullable String before(@Nullable String after, @Nullable String before, Set<String> there) {
+        if (!CalibreSheet.CLOSED.equals(before) || there.contains(CalibreSheet.CLOSED)) {
+            return window(before, there);
+        }
+        boolean cased = Objects.equals(after, CalibreSheet.CASED);
+        return back != null ? back : cased ? front : CalibreSheet.CASED;
+    }
+}
