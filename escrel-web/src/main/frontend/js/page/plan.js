@@ -37,6 +37,8 @@ export function startPlan(document) {
     const show = (address) => window.htmx.ajax("GET", address, { target: "#bench", swap: "outerHTML" });
     const part = event.target.closest("#bench .plan:not(.photo-plan) [data-part]");
     if (part) show(`${window.location.pathname}?part=${encodeURIComponent(part.dataset.part)}`);
+    const layer = event.target.closest("[data-goes] [data-part]");
+    if (layer) window.location.href = layer.closest("[data-goes]").dataset.goes + encodeURIComponent(layer.dataset.part);
     // a rung is a link; on the bench it shows its card in place. Listened for here, since listening at each of them would
     // cost half of the time a step takes to be seen
     const rung = event.target.closest("#bench a.bar");

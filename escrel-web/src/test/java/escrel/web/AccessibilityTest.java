@@ -56,7 +56,7 @@ class AccessibilityTest {
     private static Stream<String> examples(String address) {
         return address.contains("{job}")
                 ? JOBS.stream().map(job -> address.replace("{job}", String.valueOf(job)))
-                : Stream.of(address.replace("{calibre}", "cv-12"));
+                : Stream.of(address.replace("{calibre}", "cv-12").replace("{case}", "skarholt-d-77"));
     }
 
     @ParameterizedTest

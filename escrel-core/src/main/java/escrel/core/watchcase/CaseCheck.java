@@ -130,17 +130,43 @@ public final class CaseCheck {
 
     /** With a movement in it that has a stem, hands and a dial, everything can come off and go on. */
     private void joined() {
+        faults.addAll(SheetCheck.faultsOf(Cased.of(anyMovement(), sheet, Set.of())));
+    }
+
+    /** A movement of which nothing is known but what every movement has. */
+    private static CalibreSheet anyMovement() {
         CalibreData data =
                 new CalibreData(25, null, null, 0, CalibreData.Setting.NOT_SAID, CalibreData.Stud.NOT_SAID, null, "");
         List<Part> parts = List.of(
                 Part.of("any-stem", "Stem", Group.CASE, Side.TRAIN).withRole(Role.STEM),
                 Part.of("any-hands", "Hands", Group.DIAL_AND_HANDS, Side.DIAL).withRole(Role.HANDS),
-                Part.of("any-dial", "Dial", Group.DIAL_AND_HANDS, Side.DIAL).withRole(Role.DIAL),
-                Part.of("any-train", "Train", Group.TRAIN, Side.TRAIN));
+                Part.of("any-dial", "Dial", Group.DIAL_AND_HANDS, Side.DIAL).withRole(Role.DIAL));
         List<Hold> holds = List.of(new Hold("any-dial", "any-hands", "above it", Hold.Basis.STATED));
-        CalibreSheet any = new CalibreSheet(
+        return new CalibreSheet(
                 "any", "any", data, null, parts, List.of(), holds, List.of(), List.of(), List.of(), List.of(), null,
                 List.of());
-        faults.addAll(SheetCheck.faultsOf(Cased.of(any, sheet, Set.of())));
+    }
+
+    /**
+     * In which order a case gives up a movement, whatever it is: its parts, stem, hands and dial, and where the movement
+     * comes out.
+     *
+     * @param sheet a sound one
+     */
+    public static List<Part> order(CaseSheet sheet) {
+        CalibreSheet joined = Cased.of(anyMovement(), sheet, Set.of());
+        List<Part> left = new ArrayList<>(joined.parts());
+        left.removeIf(p -> p.role() == Role.STAYS_IN_CASE);
+        List<Part> order = new ArrayList<>();
+        while (!left.isEmpty()) {
+            Part next = left.stream()
+                    .filter(p -> joined.holdsOn(p.code()).stream()
+                            .noneMatch(h -> left.stream().anyMatch(q -> q.code().equals(h.by()))))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("a ring of holds in the case " + sheet.id()));
+            order.add(next);
+            left.remove(next);
+        }
+        return List.copyOf(order);
     }
 }

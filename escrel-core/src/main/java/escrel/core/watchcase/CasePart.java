@@ -6,6 +6,7 @@ import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import escrel.core.calibre.Wash;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -110,7 +111,7 @@ public record CasePart(
 
     public CasePart {
         fit = fit == null ? "" : fit;
-        holds = holds == null ? Set.of() : Set.copyOf(new TreeSet<>(holds));
+        holds = holds == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(holds));
     }
 
     /** A part of a case as it is named on the bench: what its kind usually is, nothing measured. */

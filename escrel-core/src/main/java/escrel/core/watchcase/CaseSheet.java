@@ -111,13 +111,67 @@ public record CaseSheet(
     }
 
     /** The same case opened another way. */
-    CaseSheet opening(Opens otherOpens) {
+    public CaseSheet opening(Opens otherOpens) {
         return new CaseSheet(id, maker, reference, otherOpens, crowns, parts, screws, holds, traps);
     }
 
     /** The same case with other crowns. */
-    CaseSheet withCrowns(List<Crown> otherCrowns) {
+    public CaseSheet withCrowns(List<Crown> otherCrowns) {
         return new CaseSheet(id, maker, reference, opens, otherCrowns, parts, screws, holds, traps);
+    }
+
+    /** The same case with other traps. */
+    public CaseSheet withTraps(List<String> otherTraps) {
+        return new CaseSheet(id, maker, reference, opens, crowns, parts, screws, holds, otherTraps);
+    }
+
+    /** The same case with this part in the place of the one of its code, or last where there is none. */
+    public CaseSheet withPart(CasePart part) {
+        List<CasePart> all = new ArrayList<>(parts);
+        int at = indexOf(part.code());
+        if (at < 0) {
+            all.add(part);
+        } else {
+            all.set(at, part);
+        }
+        return with(all, screws, holds);
+    }
+
+    /** The same case with a part nearer to the outside of its face, or further from it; as it is where it cannot go. */
+    public CaseSheet moved(String code, boolean outwards) {
+        List<CasePart> all = new ArrayList<>(parts);
+        int from = indexOf(code);
+        if (from < 0) {
+            return this;
+        }
+        CasePart part = all.get(from);
+        List<CasePart> face = layers(part.face());
+        int place = face.indexOf(part) + (outwards ? -1 : 1);
+        if (place >= 0 && place < face.size()) {
+            int to = indexOf(face.get(place).code());
+            all.set(from, all.get(to));
+            all.set(to, part);
+        }
+        return with(all, screws, holds);
+    }
+
+    /** The same case without a part, its screws and what it holds. */
+    public CaseSheet without(String code) {
+        return with(
+                parts.stream().filter(p -> !p.code().equals(code)).toList(),
+                screws.stream().filter(s -> !s.part().equals(code)).toList(),
+                holds.stream()
+                        .filter(h -> !h.part().equals(code) && !h.by().equals(code))
+                        .toList());
+    }
+
+    private int indexOf(String code) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i).code().equals(code)) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** The same case with other parts, screws and holds. */

@@ -7,19 +7,23 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Stance;
+import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.service.WorkAgreed;
+import escrel.core.watchcase.Opens;
 import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
+import escrel.web.storage.CaseSheets;
 import escrel.web.storage.Sheets;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.List;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -42,8 +46,13 @@ class ArrivalController {
     private final Sheets sheets;
     private final Photos photos;
     private final Habits habits;
+    private final CaseActions cases;
+    private final CaseSheets caseSheets;
 
-    ArrivalController(Workshop workshop, Sheets sheets, Photos photos, Habits habits) {
+    ArrivalController(
+            Workshop workshop, Sheets sheets, Photos photos, Habits habits, CaseActions cases, CaseSheets caseSheets) {
+        this.cases = cases;
+        this.caseSheets = caseSheets;
         this.workshop = workshop;
         this.sheets = sheets;
         this.photos = photos;
@@ -73,11 +82,15 @@ class ArrivalController {
 
     private int opened(ArrivalForm form) {
         try {
-            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed());
+            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed(), ofCase(form));
         } catch (DataIntegrityViolationException e) {
             // sent twice at the same moment: by now the other is there to be found
-            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed());
+            return workshop.open(form.jobIdentity(), form.arrival(), form.agreed(), ofCase(form));
         }
+    }
+
+    private List<Step> ofCase(ArrivalForm form) {
+        return cases.onArrival(form.arrival(), form.opens(), form.crown());
     }
 
     /** Of what no field of ours sends there is no form to show again. */
@@ -92,6 +105,7 @@ class ArrivalController {
         page.addObject("form", form);
         page.addObject("stances", Stance.values());
         page.addObject("works", WorkAgreed.Work.values());
+        page.addObject("ways", Opens.values());
         return page;
     }
 
@@ -117,6 +131,7 @@ class ArrivalController {
         model.addAttribute("sheets", sheets.all());
         model.addAttribute("bound", job.sheet());
         model.addAttribute("version", job.sheetVersion());
+        model.addAttribute("case", CaseView.of(job, caseSheets.all()));
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
         model.addAttribute(
                 "notes",
@@ -160,6 +175,19 @@ class ArrivalController {
             return "redirect:/jobs/" + number + "/bind?calibre=" + calibre;
         }
         workshop.append(number, seq, new CalibreBound(calibre, version));
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    @PostMapping("/jobs/{number}/case")
+    String bindCase(@PathVariable int number, @RequestParam int seq, @RequestParam String sheet) {
+        cases.bind(number, seq, sheet);
+        return "redirect:/jobs/" + number + "/arrival";
+    }
+
+    @PostMapping("/jobs/{number}/case/said")
+    String sayOfCase(
+            @PathVariable int number, @RequestParam int seq, @RequestParam String opens, @RequestParam String crown) {
+        cases.say(number, seq, opens, crown);
         return "redirect:/jobs/" + number + "/arrival";
     }
 

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param work what is to be done; only when a job is opened
  * @param identity of the job to be opened, made with the form
+ * @param opens how the case opens, the name of one of {@code Opens}; only when a job is opened
+ * @param crown whether it is screwed down: YES, NO or NOT_SAID; only when a job is opened
  */
 record ArrivalForm(
         @NotBlank @Size(max = 200) String watch,
@@ -26,10 +28,13 @@ record ArrivalForm(
         @Size(max = 4000) String condition,
         @Size(max = 4000) String marks,
         WorkAgreed.@Nullable Work work,
-        @Size(max = 36) @Nullable String identity) {
+        @Size(max = 36) @Nullable String identity,
+        @Size(max = 20) @Nullable String opens,
+        @Size(max = 20) @Nullable String crown) {
     /** A form in which only the workshop's habit is filled in. */
     static ArrivalForm empty(Stance usual) {
-        return new ArrivalForm("", "", "", "", "", "", usual, "", "", WorkAgreed.Work.SERVICE, newIdentity());
+        return new ArrivalForm(
+                "", "", "", "", "", "", usual, "", "", WorkAgreed.Work.SERVICE, newIdentity(), null, null);
     }
 
     static ArrivalForm of(Arrival a) {
@@ -43,6 +48,8 @@ record ArrivalForm(
                 a.stance(),
                 a.condition(),
                 a.marks(),
+                null,
+                null,
                 null,
                 null);
     }

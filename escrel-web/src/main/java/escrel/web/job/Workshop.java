@@ -56,16 +56,19 @@ public class Workshop {
      * identity is the same job: a form sent twice opens one.
      *
      * @param identity made with the form; one that another watch came under is not taken again
+     * @param further what else is known on arrival
      */
     @Transactional
-    public int open(String identity, Arrival arrival, WorkAgreed agreed) {
+    public int open(String identity, Arrival arrival, WorkAgreed agreed, List<? extends Step> further) {
         Optional<Integer> known = jobs.called(identity);
         if (known.isPresent()
                 && load(known.get()).recorded().all(Arrival.class).findFirst().equals(Optional.of(arrival))) {
             return known.get();
         }
         Instant now = now();
-        List<RecordedStep> steps = List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed));
+        List<RecordedStep> steps =
+                new ArrayList<>(List.of(new RecordedStep(1, now, arrival), new RecordedStep(2, now, agreed)));
+        further.forEach(step -> steps.add(new RecordedStep(steps.size() + 1, now, step)));
         return known.isPresent() ? keep(0, now, steps) : keep(0, identity, now, steps);
     }
 

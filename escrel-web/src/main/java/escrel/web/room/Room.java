@@ -10,7 +10,7 @@ import java.util.function.ToIntFunction;
  *
  * @param path its name in addresses; of a room of a job the last part of the address
  * @param label in the navigation
- * @param address {@code {job}} and {@code {calibre}} stand for any of them
+ * @param address {@code {job}}, {@code {calibre}} and {@code {case}} stand for any of them
  * @param open how many things are open there for a job, shown on the first page; 0 where nothing is counted
  * @param pages further pages that stand under it
  * @param packages whose controllers make these pages

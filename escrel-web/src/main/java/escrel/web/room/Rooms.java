@@ -56,6 +56,9 @@ public final class Rooms {
                     .leadingTo("/calibres/{calibre}")
                     .leadingTo("/calibres/{calibre}/versions/1")
                     .leadingTo("/calibres/{calibre}/edit"),
+            Room.ofTheWorkshop("cases", "Cases", "/cases")
+                    .leadingTo("/cases/{case}")
+                    .leadingTo("/cases/{case}?part=new"),
             Room.ofTheWorkshop("settings", "Schools", "/settings"),
             Room.ofTheWorkshop("devices", "Sound devices", "/devices"),
             Room.ofTheWorkshop("safe", "Safe keeping", "/safe"));

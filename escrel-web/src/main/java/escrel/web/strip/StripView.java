@@ -14,9 +14,11 @@ import escrel.core.service.StepKind;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
+import escrel.web.plan.CaseDrawing;
 import escrel.web.plan.PlanDrawing;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,6 +52,7 @@ record StripView(
         @Nullable String said,
         @Nullable StripPanel panel,
         @Nullable PhotoPlan photo,
+        @Nullable CaseDrawing section,
         List<Integer> filmStrip,
         boolean photoDue,
         boolean unknown,
@@ -232,11 +235,23 @@ record StripView(
                 said,
                 panel,
                 Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job, sheet, up),
+                section(job, state, selected),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
                 sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null),
                 asked.from() == null ? "" : asked.from());
+    }
+
+    /** The case cut through, while a part of it is at hand; nothing where nothing is known of it. */
+    private static @Nullable CaseDrawing section(OpenJob job, TeardownState state, @Nullable Part selected) {
+        if (selected == null || !CaseSheet.isOfCase(selected)) {
+            return null;
+        }
+        return job.job()
+                .watchcase()
+                .map(c -> CaseDrawing.of(c, new CaseDrawing.State(state::isOff, selected.code())))
+                .orElse(null);
     }
 
     /** The next part after this one that is free now, round and round. */

@@ -93,7 +93,7 @@ class KeptJobsTest {
         WorkAgreed agreed = first.history().last(WorkAgreed.class).orElseThrow();
         int[] number = new int[1];
         transaction.executeWithoutResult(status -> {
-            number[0] = workshop.open(UUID.randomUUID().toString(), arrival, agreed);
+            number[0] = workshop.open(UUID.randomUUID().toString(), arrival, agreed, List.of());
             workshop.append(number[0], 2, new Noted(null, "of the job that never was"));
             workshop.load(number[0]);
             status.setRollbackOnly();
