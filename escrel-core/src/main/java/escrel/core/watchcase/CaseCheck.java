@@ -134,7 +134,7 @@ public final class CaseCheck {
     }
 
     /** A movement of which nothing is known but what every movement has. */
-    private static CalibreSheet anyMovement() {
+    static CalibreSheet anyMovement() {
         CalibreData data =
                 new CalibreData(25, null, null, 0, CalibreData.Setting.NOT_SAID, CalibreData.Stud.NOT_SAID, null, "");
         List<Part> parts = List.of(

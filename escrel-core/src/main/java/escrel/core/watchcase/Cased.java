@@ -197,6 +197,11 @@ public final class Cased {
             } else {
                 addIf(part.code(), opening, INSIDE);
                 holdsOf(part);
+                if (part.face() == Face.INSIDE && !part.holds().contains(Inside.STEM)) {
+                    // a habit: freed first, the movement hangs on its stem
+                    stems().forEach(s ->
+                            holds.add(new Hold(part.code(), s.code(), "the stem is out first", Hold.Basis.SEEN)));
+                }
             }
         }
         addIf(CalibreSheet.CASED, opening, INSIDE);

@@ -125,12 +125,12 @@ class Library {
                 .orElseThrow(() -> refuse("There is no version " + version + " of “" + calibre + "”"));
     }
 
-    /** A new sheet with nothing on it but the case back, to be filled in. */
+    /** A new sheet with nothing on it but the stem, which every movement has, to be filled in. */
     @Transactional
     public CalibreSheet begin(String id, String name) {
         CalibreSheet blank = LearntSheet.unknown();
-        Part back = Part.of("case-back", "Case back", Group.CASE, Side.TRAIN).withRole(Role.CASE_BACK);
-        return copy(blank.with(List.of(back), List.of(), List.of()), id, name);
+        Part stem = Part.of("stem", "Stem", Group.CASE, Side.TRAIN).withRole(Role.STEM);
+        return copy(blank.with(List.of(stem), List.of(), List.of()), id, name);
     }
 
     /** A new sheet that begins as a copy of a related one. */

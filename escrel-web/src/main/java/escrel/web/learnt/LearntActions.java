@@ -15,6 +15,8 @@ import escrel.core.learning.SheetDifference;
 import escrel.core.learning.Vocabulary;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
+import escrel.core.watchcase.CaseDifference;
+import escrel.core.watchcase.CaseOfJob;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -87,7 +89,7 @@ class LearntActions {
     /** What is known now beside the sheet it is measured against. */
     SheetDifference difference(OpenJob job, CalibreSheet base) {
         CalibreSheet learnt = LearntSheet.of(job.sheet() == null ? null : base, job.history());
-        return SheetDifference.between(base, learnt, orders(job));
+        return SheetDifference.between(base, CaseDifference.withoutCase(learnt, base), orders(job));
     }
 
     /** Keeps the accepted lines as the next version of the sheet, or as a new sheet, and binds the job to it. */
@@ -202,11 +204,16 @@ class LearntActions {
                         "Choose a sheet from the list, or take one in on the calibres page."));
     }
 
+    /** A calibre's sheet in the case of this watch: what parts with working names may turn out to be. */
+    CalibreSheet inItsCase(OpenJob job, CalibreSheet sheet) {
+        return CaseOfJob.around(sheet, job.caseSheet(), job.history(), Set.of());
+    }
+
     @Transactional
     public void bind(
             int number, int seq, String calibre, String variant, CalibreBound.As as, Map<String, String> sameAs) {
         OpenJob job = workshop.load(number);
-        CalibreSheet sheet = requireSheet(calibre);
+        CalibreSheet sheet = inItsCase(job, requireSheet(calibre));
         Set<String> named = new HashSet<>();
         for (Map.Entry<String, String> pair : sameAs.entrySet()) {
             if (sheet.part(pair.getValue()).isEmpty() || !named.add(pair.getValue())) {

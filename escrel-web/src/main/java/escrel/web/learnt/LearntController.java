@@ -6,6 +6,7 @@ import escrel.core.calibre.WatchClass;
 import escrel.core.learning.Matching;
 import escrel.core.learning.SheetDifference;
 import escrel.core.service.CalibreBound;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -29,8 +30,10 @@ class LearntController {
     private final Workshop workshop;
     private final Sheets sheets;
     private final LearntActions actions;
+    private final CaseLearnt cases;
 
-    LearntController(Workshop workshop, Sheets sheets, LearntActions actions) {
+    LearntController(Workshop workshop, Sheets sheets, LearntActions actions, CaseLearnt cases) {
+        this.cases = cases;
         this.workshop = workshop;
         this.sheets = sheets;
         this.actions = actions;
@@ -52,6 +55,9 @@ class LearntController {
         model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());
+        model.addAttribute("caseSheet", job.caseSheet());
+        model.addAttribute("caseLines", cases.difference(job).lines());
+        model.addAttribute("arrival", job.arrival());
         return "learnt/learnt";
     }
 
@@ -64,6 +70,19 @@ class LearntController {
             RedirectAttributes flash) {
         CalibreSheet kept = actions.accept(number, seq, line == null ? List.of() : line, form);
         flash.addFlashAttribute("said", kept.name() + " is kept as version " + sheets.latestVersion(kept.id()));
+        return "redirect:/jobs/" + number + "/learnt";
+    }
+
+    @PostMapping("/jobs/{number}/learnt/case")
+    String acceptCase(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(required = false) @Nullable List<String> line,
+            @RequestParam(defaultValue = "") String maker,
+            @RequestParam(defaultValue = "") String reference,
+            RedirectAttributes flash) {
+        CaseSheet kept = cases.accept(number, seq, line == null ? List.of() : line, maker, reference);
+        flash.addFlashAttribute("said", "The case " + kept.name() + " is kept");
         return "redirect:/jobs/" + number + "/learnt";
     }
 
@@ -80,7 +99,7 @@ class LearntController {
     @GetMapping("/jobs/{number}/bind")
     String bind(@PathVariable int number, @RequestParam String calibre, Model model) {
         OpenJob job = workshop.load(number);
-        CalibreSheet sheet = actions.requireSheet(calibre);
+        CalibreSheet sheet = actions.inItsCase(job, actions.requireSheet(calibre));
         List<Part> working = actions.working(job, calibre);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("sheet", sheet);

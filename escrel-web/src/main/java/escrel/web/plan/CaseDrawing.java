@@ -24,7 +24,7 @@ import org.springframework.web.util.HtmlUtils;
  */
 public record CaseDrawing(double height, String markup) {
     /** Width of the drawing: the case in the middle, names on both sides. */
-    public static final double WIDTH = 46;
+    public static final double WIDTH = 43;
 
     /**
      * What the drawing shows of a job or of the sheet at hand.
@@ -39,10 +39,14 @@ public record CaseDrawing(double height, String markup) {
         }
     }
 
-    private static final double HALF = 10;
-    private static final double ROW = 1.45;
-    private static final double MOVEMENT = 4.4;
-    private static final double NAMES = 15;
+    /** Of it, to the left of the middle. */
+    private static final double LEFT = 17.3;
+
+    private static final double HALF = 8.8;
+    private static final double ROW = 1.8;
+    private static final double MOVEMENT = 5.4;
+    private static final int RIGHTWARDS = 1;
+    private static final int LEFTWARDS = -1;
 
     /** Draws a case. */
     public static CaseDrawing of(CaseSheet sheet, State state) {
@@ -51,7 +55,7 @@ public record CaseDrawing(double height, String markup) {
 
     /** What the page asks of the screen. */
     public String viewBox() {
-        return "%s 0 %s %s".formatted(Paths.n(-WIDTH / 2), Paths.n(WIDTH), Paths.n(height));
+        return "%s 0 %s %s".formatted(Paths.n(-LEFT), Paths.n(WIDTH), Paths.n(height));
     }
 
     /** The same without the names: for a list. */
@@ -65,6 +69,8 @@ public record CaseDrawing(double height, String markup) {
         private final double scale;
         private final StringBuilder out = new StringBuilder(8_000);
         private double y = 0.9;
+        /** Where the next name stands on the left. */
+        private double free;
 
         Builder(CaseSheet sheet, State state) {
             this.sheet = sheet;
@@ -119,7 +125,7 @@ public record CaseDrawing(double height, String markup) {
                             part.kind() == Kind.BEZEL || part.kind() == Kind.TURNING_RING ? 2.2 : 1.5);
             };
             shape(part, d);
-            name(part, half, middle, NAMES);
+            name(part, half, middle, RIGHTWARDS);
             y += ROW;
         }
 
@@ -127,8 +133,9 @@ public record CaseDrawing(double height, String markup) {
             double half = HALF * 0.62;
             boolean out = state.gone().test(CalibreSheet.CASED);
             double top = y + 0.2;
+            free = top + 1.4;
             double height = MOVEMENT + Math.max(0, sheet.layers(Face.INSIDE).size() - 2) * 1.1;
-            add("<line class=\"c-hands\" x1=\"-4\" x2=\"5.4\" y1=\"%s\" y2=\"%s\"/>"
+            add("<line class=\"c-hands\" x1=\"-3.6\" x2=\"4.8\" y1=\"%s\" y2=\"%s\"/>"
                     .formatted(Paths.n(top), Paths.n(top)));
             add("<path class=\"p c-movement%s%s\" d=\"%s\" data-part=\"%s\"><title>movement</title></path>"
                     .formatted(
@@ -136,14 +143,15 @@ public record CaseDrawing(double height, String markup) {
                             CalibreSheet.CASED.equals(state.selected()) ? " s-selected" : "",
                             box(-half, top + 0.35, 2 * half, height - 0.7),
                             CalibreSheet.CASED));
-            add("<text class=\"c-word\" text-anchor=\"middle\" x=\"0\" y=\"%s\" font-size=\"0.95\">movement</text>"
+            add("<text class=\"c-word\" text-anchor=\"middle\" x=\"0\" y=\"%s\" font-size=\"1.15\">movement</text>"
                     .formatted(Paths.n(top + height / 2 + 0.3)));
             double step = (height - 0.5) / Math.max(1, sheet.layers(Face.INSIDE).size());
             double at = top + 0.3;
             for (CasePart part : sheet.layers(Face.INSIDE)) {
                 shape(part, ring(HALF * 0.8, at + 0.1, Math.min(1.2, step - 0.2), 1.5));
-                name(part, HALF * 0.8, at + Math.min(1.2, step - 0.2) / 2 + 0.1, -NAMES);
+                name(part, HALF * 0.8, at + Math.min(1.2, step - 0.2) / 2 + 0.1, LEFTWARDS);
                 at += step;
+                free = at - step + 2.4;
             }
             y = top + height;
         }
@@ -158,7 +166,6 @@ public record CaseDrawing(double height, String markup) {
             }
             double middle = from + (to - from) * 0.55;
             crown(middle);
-            double at = middle + 1.5;
             for (CasePart part : sheet.layers(Face.BODY)) {
                 boolean atCrown =
                         part.kind() == Kind.TUBE || part.kind() == Kind.CROWN_SEAL || part.kind() == Kind.CROWN_WASHER;
@@ -170,7 +177,7 @@ public record CaseDrawing(double height, String markup) {
                                     : cordsAt(HALF + 1.7, middle));
                 }
             }
-            bodyNames(middle, at);
+            bodyNames(middle);
         }
 
         private void crown(double middle) {
@@ -186,17 +193,18 @@ public record CaseDrawing(double height, String markup) {
             }
         }
 
-        private void bodyNames(double middle, double under) {
-            double at = under;
-            String crown = sheet.crowns().size() > 1 ? sheet.crowns().size() + " crowns" : "crown";
+        private void bodyNames(double middle) {
+            double at = free;
+            int crowns = Math.max(1, sheet.crowns().size());
             Boolean screwed = sheet.screwDown();
-            String how = screwed == null ? "screw-down not said" : screwed ? "screw-down" : "not screwed down";
-            label(HALF + 3.1, middle + 0.3, "start", crown + ", " + how, "", false);
+            String how = screwed == null ? "" : screwed ? "screw-down " : "plain ";
+            String words = (crowns == 1 ? "" : crowns + " ") + how + (crowns == 1 ? "crown" : "crowns");
+            label(HALF + 3.3, middle + 0.38, "start", words, "", false);
             for (CasePart part : sheet.layers(Face.BODY)) {
-                label(HALF + 3.1, at, "start", part.part().name(), part.code(), sheet.staysBesides(part));
-                at += 1.15;
+                label(-HALF - 1.5, at, "end", part.part().name(), part.code(), sheet.staysBesides(part));
+                at += 1.5;
             }
-            y = Math.max(y, at - 1.2);
+            y = Math.max(y, at - 1.4);
         }
 
         private void shape(CasePart part, String d) {
@@ -209,14 +217,14 @@ public record CaseDrawing(double height, String markup) {
                     .formatted(style, d, safe(part.code()), safe(part.part().name())));
         }
 
-        private void name(CasePart part, double half, double at, double where) {
+        private void name(CasePart part, double half, double at, int where) {
             double end = where < 0 ? -half - 0.2 : half + 0.2;
-            double edge = where < 0 ? -HALF - 1.2 : HALF + 2.7;
+            double edge = where < 0 ? -HALF - 1.2 : HALF + 2.9;
             add("<line class=\"c-lead\" x1=\"%s\" x2=\"%s\" y1=\"%s\" y2=\"%s\"/>"
                     .formatted(Paths.n(end), Paths.n(edge), Paths.n(at), Paths.n(at)));
             label(
                     edge + (where < 0 ? -0.3 : 0.4),
-                    at + 0.3,
+                    at + 0.38,
                     where < 0 ? "end" : "start",
                     part.part().name(),
                     part.code(),
@@ -225,7 +233,7 @@ public record CaseDrawing(double height, String markup) {
 
         private void label(double x, double at, String anchor, String words, String code, boolean stays) {
             boolean chosen = !code.isEmpty() && code.equals(Objects.requireNonNullElse(state.selected(), ""));
-            add("<text class=\"c-name%s%s\" text-anchor=\"%s\" x=\"%s\" y=\"%s\" font-size=\"0.98\"%s>%s</text>"
+            add("<text class=\"c-name%s%s\" text-anchor=\"%s\" x=\"%s\" y=\"%s\" font-size=\"1.15\"%s>%s</text>"
                     .formatted(
                             stays ? " c-quiet" : "",
                             chosen ? " c-chosen" : "",

@@ -1,0 +1,216 @@
+package escrel.core.watchcase;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Trait;
+import escrel.core.learning.LearntSheet;
+import escrel.core.learning.SeenOrders;
+import escrel.core.learning.SheetDifference;
+import escrel.core.service.JobHistory;
+import escrel.core.watchcase.CasePart.Inside;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a job adds to the sheet of its watch's case, line by line, so that each can be accepted or left: what is learnt of
+ * the case goes to the case, never to the calibre in it.
+ */
+public final class CaseDifference {
+    private static final String OPENS = "FACT:OPENS";
+    private static final String CROWN = "FACT:SCREW_DOWN_CROWN";
+    private static final String HOLDS = "HOLDS:";
+
+    /**
+     * One line.
+     *
+     * @param key stays the same while sheet and job do
+     * @param words what accepting it does
+     * @param accepted what is proposed
+     */
+    public record Line(String key, String words, boolean accepted) {}
+
+    private final CaseSheet base;
+    private final CaseSheet known;
+    private final CalibreSheet learnt;
+    private final SheetDifference parts;
+    private final Map<String, Line> lines = new LinkedHashMap<>();
+
+    private CaseDifference(CaseSheet base, CaseSheet known, CalibreSheet joined) {
+        this.base = base;
+        this.known = known;
+        this.learnt = ofCase(joined);
+        CalibreSheet before = ofCase(Cased.of(LearntSheet.unknown(), base, Set.of()));
+        this.parts = SheetDifference.between(before, learnt, SeenOrders.of(List.of()));
+        parts.lines().forEach(l -> lines.put(l.key(), new Line(l.key(), l.words(), l.accepted())));
+        facts();
+        holds(joined);
+    }
+
+    /**
+     * The difference.
+     *
+     * @param bound the newest version of the case's sheet; nothing while the job is bound to none
+     * @param joined the movement in its case as the job knows it
+     */
+    public static CaseDifference of(@Nullable CaseSheet bound, JobHistory history, CalibreSheet joined) {
+        CaseSheet known = CaseOfJob.of(bound, history).orElseGet(() -> CaseSheet.plain(Opens.NOT_SAID));
+        // of a case without a sheet, what every case has is no news: it stands on the new sheet anyway
+        return new CaseDifference(bound == null ? CaseSheet.plain(known.opens()) : bound, known, joined);
+    }
+
+    /** A learnt sheet without what belongs to the case, as far as the calibre's own sheet does not carry it. */
+    public static CalibreSheet withoutCase(CalibreSheet learnt, CalibreSheet base) {
+        List<Part> parts = learnt.parts().stream()
+                .filter(p -> !CaseSheet.isOfCase(p) || base.part(p.code()).isPresent())
+                .toList();
+        Set<String> codes = codes(parts);
+        return learnt.with(
+                parts,
+                learnt.screws().stream().filter(s -> codes.contains(s.part())).toList(),
+                learnt.holds().stream()
+                        .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
+                        .toList());
+    }
+
+    private static Set<String> codes(List<Part> parts) {
+        return Set.copyOf(parts.stream().map(Part::code).toList());
+    }
+
+    /** Of movement and case together the case alone; where the movement comes out stays a place for screws. */
+    private static CalibreSheet ofCase(CalibreSheet joined) {
+        List<Part> parts = joined.parts().stream().filter(CaseSheet::isOfCase).toList();
+        Set<String> codes = codes(parts);
+        return LearntSheet.unknown()
+                .with(
+                        parts,
+                        joined.screws().stream()
+                                .filter(s -> codes.contains(s.part()))
+                                .toList(),
+                        joined.holds().stream()
+                                .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
+                                .toList());
+    }
+
+    private void facts() {
+        if (known.opens() != base.opens() && known.opens() != Opens.NOT_SAID) {
+            line(OPENS, "it opens " + known.opens().words(), base.opens() == Opens.NOT_SAID);
+        }
+        Boolean screwed = known.screwDown();
+        if (screwed != null && !screwed.equals(base.screwDown())) {
+            line(
+                    CROWN,
+                    screwed ? "its crown is screwed down" : "its crown is not screwed down",
+                    base.screwDown() == null);
+        }
+    }
+
+    /** What was said on the bench to be held by a part of the case. */
+    private void holds(CalibreSheet joined) {
+        for (Hold hold : joined.holds()) {
+            Optional<Part> by = joined.part(hold.by()).filter(CaseSheet::isOfCase);
+            Optional<Part> part = joined.part(hold.part()).filter(p -> !CaseSheet.isOfCase(p));
+            boolean byItsLayers = hold.by().equals(CalibreSheet.CASED) || follows(hold);
+            if (by.isPresent() && part.isPresent() && hold.basis() == Hold.Basis.STATED && !byItsLayers) {
+                Inside what = inside(part.get());
+                boolean knows = base.part(hold.by())
+                        .filter(p -> p.holds().contains(what))
+                        .isPresent();
+                if (!knows) {
+                    line(
+                            HOLDS + hold.by() + ">" + what,
+                            by.get().name() + " comes out before the "
+                                    + what.name().toLowerCase(Locale.ROOT),
+                            true);
+                }
+            }
+        }
+    }
+
+    /** Whether the case's own layers say it already. */
+    private boolean follows(Hold hold) {
+        return Cased.of(stripped(), known, Set.of()).holds().stream()
+                .anyMatch(h -> h.by().equals(hold.by()) && h.why().equals(hold.why()));
+    }
+
+    private static CalibreSheet stripped() {
+        return CaseCheck.anyMovement();
+    }
+
+    private static Inside inside(Part part) {
+        return part.role() == Role.HANDS ? Inside.HANDS : part.role() == Role.STEM ? Inside.STEM : Inside.MOVEMENT;
+    }
+
+    private void line(String key, String words, boolean accepted) {
+        lines.put(key, new Line(key, words, accepted));
+    }
+
+    /** The lines: parts, screws and holds, then what was said of the case. */
+    public List<Line> lines() {
+        return List.copyOf(lines.values());
+    }
+
+    /** The case with the accepted lines on it; a new part gets what its kind usually has. */
+    public CaseSheet apply(Collection<String> accepted) {
+        Set<String> keys = Set.copyOf(accepted);
+        CalibreSheet merged = parts.apply(accepted);
+        CalibreSheet before = ofCase(Cased.of(LearntSheet.unknown(), base, Set.of()));
+        List<CasePart> all = new ArrayList<>();
+        for (CasePart old : base.parts()) {
+            Part now = merged.requirePart(old.code());
+            boolean same = now.equals(before.requirePart(old.code()));
+            all.add(same ? old : old.with(merged(old.part(), now, before.requirePart(old.code()))));
+        }
+        merged.parts().stream()
+                .filter(p -> base.part(p.code()).isEmpty() && !p.code().equals(CalibreSheet.CASED))
+                .map(CasePart::named)
+                .forEach(all::add);
+        all.replaceAll(p -> withHolds(p, keys));
+        List<ScrewPlace> screws = merged.screws();
+        List<Hold> holds = new ArrayList<>(base.holds());
+        merged.holds().stream()
+                .filter(h -> lines.containsKey("NEW_HOLD:" + h.by() + ">" + h.part())
+                        && keys.contains("NEW_HOLD:" + h.by() + ">" + h.part()))
+                .forEach(holds::add);
+        CaseSheet sheet = base.with(all, screws, holds);
+        if (keys.contains(OPENS) && lines.containsKey(OPENS)) {
+            sheet = sheet.opening(known.opens());
+        }
+        if (keys.contains(CROWN) && lines.containsKey(CROWN)) {
+            sheet = sheet.withCrowns(known.crowns());
+        }
+        return sheet;
+    }
+
+    private CasePart withHolds(CasePart part, Set<String> keys) {
+        CasePart held = part;
+        for (Inside what : Inside.values()) {
+            String key = HOLDS + part.code() + ">" + what;
+            if (keys.contains(key) && lines.containsKey(key)) {
+                held = held.holding(what);
+            }
+        }
+        return held;
+    }
+
+    /** What the joining adds to a part (a role, "fits two ways") stays with the joining. */
+    private static Part merged(Part own, Part now, Part before) {
+        Part part = own.withName(now.name());
+        for (Trait trait : Trait.values()) {
+            if (!Objects.equals(trait.of(now), trait.of(before))) {
+                part = part.with(trait, trait.of(now));
+            }
+        }
+        return part;
+    }
+}

@@ -1,0 +1,67 @@
+package escrel.web.learnt;
+
+import escrel.core.MendableException;
+import escrel.core.learning.Vocabulary;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseCheck;
+import escrel.core.watchcase.CaseDifference;
+import escrel.core.watchcase.CaseSheet;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Workshop;
+import escrel.web.storage.CaseSheets;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what was learnt of a watch's case: on its sheet, or as the first sheet of its reference. */
+@Component
+class CaseLearnt {
+    private final Workshop workshop;
+    private final CaseSheets cases;
+
+    CaseLearnt(Workshop workshop, CaseSheets cases) {
+        this.workshop = workshop;
+        this.cases = cases;
+    }
+
+    /** What is known now beside the newest sheet of the case. */
+    CaseDifference difference(OpenJob job) {
+        return CaseDifference.of(base(job), job.history(), job.movement());
+    }
+
+    private @Nullable CaseSheet base(OpenJob job) {
+        CaseSheet bound = job.caseSheet();
+        return bound == null ? null : cases.latest(bound.id()).orElse(bound);
+    }
+
+    /** Keeps the accepted lines and binds the watch to the case. */
+    @Transactional
+    public CaseSheet accept(int number, int seq, List<String> lines, String maker, String reference) {
+        OpenJob job = workshop.load(number);
+        job.requireSequence(seq);
+        CaseSheet accepted = difference(job).apply(lines);
+        CaseSheet sheet = job.caseSheet() == null ? called(accepted, maker.strip(), reference.strip()) : accepted;
+        List<String> faults = CaseCheck.faultsOf(sheet);
+        if (!faults.isEmpty()) {
+            throw new MendableException(
+                    "The case cannot be kept yet: " + String.join("; ", faults.subList(0, Math.min(6, faults.size()))),
+                    "Nothing was changed; every step of the job is as it was.",
+                    "Leave out the lines that clash, or say maker and reference, and keep it again.");
+        }
+        workshop.append(number, seq, new CaseBound(sheet.id(), cases.keep(sheet)));
+        return sheet;
+    }
+
+    private CaseSheet called(CaseSheet accepted, String maker, String reference) {
+        String id = Vocabulary.codeFor(maker + " " + reference, Set.of());
+        if (cases.latestVersion(id) > 0) {
+            throw new MendableException(
+                    "There is a case “" + (maker + " " + reference).strip() + "” already",
+                    "Nothing was changed.",
+                    "Say on the arrival page that the watch is in that case; what was learnt is offered to it then.");
+        }
+        return accepted.called(id, maker, reference);
+    }
+}
