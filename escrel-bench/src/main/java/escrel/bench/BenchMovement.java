@@ -24,7 +24,8 @@ final class BenchMovement {
             Side side = random.nextInt(10) == 0 ? Side.IN_HAND : random.nextBoolean() ? Side.DIAL : Side.TRAIN;
             Group group = Group.values()[random.nextInt(Group.values().length)];
             Part part = Part.of("p" + i, "Part " + i, group, side);
-            parts.add(i < Role.values().length ? part.withRole(Role.values()[i]) : part);
+            boolean role = i < Role.values().length && Role.values()[i] != Role.STAYS_IN_CASE;
+            parts.add(role ? part.withRole(Role.values()[i]) : part);
             for (int h = 0; h < 2 && i > 0; h++) {
                 holds.add(new Hold("p" + i, "p" + random.nextInt(i), "under it", Hold.Basis.STATED));
             }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -101,6 +102,13 @@ public final class SeenOrders {
     /** How many teardowns were looked at. */
     public int teardowns() {
         return teardowns;
+    }
+
+    /** The same as far as it is about these parts: what followed through others follows still. */
+    public SeenOrders among(Predicate<String> which) {
+        Map<String, Integer> some = new LinkedHashMap<>(places);
+        some.keySet().removeIf(which.negate());
+        return new SeenOrders(some, before, teardowns);
     }
 
     /** In how many teardowns the first came off before the other. */

@@ -44,12 +44,9 @@ public final class Vocabulary {
                             kind("Turning ring"),
                             kind("Retaining ring"),
                             kind("Holding ring"),
-                            kind("Tension ring"),
-                            kind("Gong ring"),
                             kind("Dust cover"),
                             kind("Bezel spring", null, List.of(Hazard.FLIES)),
                             kind("Crown tube"),
-                            kind("Crown seal"),
                             kind("Strap"))),
             Map.entry(
                     Group.DIAL_AND_HANDS,

@@ -1,6 +1,7 @@
 package escrel.core.watchcase;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.learning.PartNamed;
 import escrel.core.service.JobHistory;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,8 +66,11 @@ public final class CaseOfJob {
         Optional<CaseSheet> known = of(bound, history);
         boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
         if (known.isEmpty()) {
-            // a sheet of earlier versions carries a case itself; of an unknown movement nothing is supposed
-            return bringsItsOwn || movement.parts().isEmpty()
+            // a sheet of earlier versions carries a case itself, a job may name its case part by part; else a plain one
+            // is
+            // supposed, but nothing of a movement nobody knows
+            boolean named = history.all(PartNamed.class).anyMatch(n -> CaseSheet.isOfCase(n.part()));
+            return bringsItsOwn || named || movement.parts().isEmpty()
                     ? movement
                     : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);
         }

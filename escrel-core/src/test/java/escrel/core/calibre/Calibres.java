@@ -103,6 +103,10 @@ public final class Calibres {
         Random random = new Random(seed);
         List<Part> parts = new ArrayList<>(sheet.parts());
         for (Role role : Role.values()) {
+            if (role == Role.STAYS_IN_CASE) {
+                // comes off only when it is wanted
+                continue;
+            }
             int at = random.nextInt(parts.size());
             parts.set(at, parts.get(at).withRole(role));
         }

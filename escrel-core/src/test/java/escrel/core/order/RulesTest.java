@@ -164,7 +164,9 @@ class RulesTest {
                         Part.of("module", "Module", Group.AUTOMATIC, Side.TRAIN)),
                 List.of());
 
-        assertThat(Jobs.of(sheet).wayDown().remaining()).extracting(Part::code).containsExactly("module", "lever");
+        assertThat(Jobs.of(sheet).wayDown().remaining())
+                .extracting(Part::code)
+                .containsExactly("case-back", "watchcase", "module", "lever");
     }
 
     /** An imported sheet can neither hang nor overflow the planner: dense units in the hand once grew exponentially. */
@@ -180,7 +182,9 @@ class RulesTest {
         }
         holds.add(hold("h0", "h119"));
 
-        assertThat(Jobs.of(Calibres.of(parts, holds)).wayDown().remaining()).hasSize(120);
+        assertThat(Jobs.of(Calibres.of(parts, holds)).wayDown().remaining())
+                .filteredOn(p -> p.code().startsWith("h"))
+                .hasSize(120);
     }
 
     @ParameterizedTest
@@ -254,6 +258,7 @@ class RulesTest {
                 List.of());
 
         assertThat(Jobs.of(sheet).wayDown().brokenBy("bridge"))
+                .filteredOn(c -> c.first().equals(n("power")))
                 .singleElement()
                 .satisfies(c -> assertThat(c.wantsReason()).isTrue());
     }

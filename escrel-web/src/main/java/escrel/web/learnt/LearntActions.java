@@ -88,8 +88,10 @@ class LearntActions {
 
     /** What is known now beside the sheet it is measured against. */
     SheetDifference difference(OpenJob job, CalibreSheet base) {
-        CalibreSheet learnt = LearntSheet.of(job.sheet() == null ? null : base, job.history());
-        return SheetDifference.between(base, CaseDifference.withoutCase(learnt, base), orders(job));
+        CalibreSheet learnt =
+                CaseDifference.withoutCase(LearntSheet.of(job.sheet() == null ? null : base, job.history()), base);
+        return SheetDifference.between(
+                base, learnt, orders(job).among(c -> learnt.part(c).isPresent()));
     }
 
     /** Keeps the accepted lines as the next version of the sheet, or as a new sheet, and binds the job to it. */

@@ -130,7 +130,7 @@ class SheetEditTest {
         Visitor visitor = new Visitor(server.url());
         Map<String, String> tables = typed(BenchHand.demoSheet("cv-12"));
         tables.put("from", "1");
-        tables.merge("holds", "\ncase-back\tstem\tround it\tstated", String::concat);
+        tables.merge("holds", "\nstem\tclutch\tround it\tstated", String::concat);
         HttpResponse<String> page = visitor.post("/calibres/cv-12/edit", tables);
 
         assertThat(page.statusCode()).isEqualTo(422);
@@ -181,7 +181,7 @@ class SheetEditTest {
         HttpResponse<String> page = visitor.post("/calibres/new", Map.of("newId", "new-one", "newName", "New one"));
 
         assertThat(page.uri().getPath()).isEqualTo("/calibres/new-one/edit");
-        assertThat(page.body()).contains("case-back");
+        assertThat(page.body()).contains("stem");
         assertThat(visitor.post("/calibres/new", Map.of("newId", "New One", "newName", "x"))
                         .body())
                 .contains("must be lower-case letters");

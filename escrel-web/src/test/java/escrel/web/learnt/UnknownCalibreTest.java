@@ -17,6 +17,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.demo.PlanPicture;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
@@ -122,9 +123,14 @@ class UnknownCalibreTest {
         assertThat(accept(one, Map.of("name", "M7H alarm", "id", "m-7h", "diameter", "28.2", "beats", "18000")))
                 .contains("M7H alarm is kept as version 1");
         CalibreSheet learnt = sheet();
-        assertThat(learnt.homes()).hasSameSizeAs(TRUTH.homes());
-        assertThat(learnt.parts()).hasSameSizeAs(TRUTH.parts());
-        assertThat(seen(learnt)).hasSize(first.size() - 1);
+        // the case it sat in is none of the calibre's
+        List<String> inside = first.stream()
+                .filter(c -> !CaseSheet.isOfCase(TRUTH.requirePart(c)))
+                .toList();
+        assertThat(learnt.parts().stream().map(Part::code))
+                .containsExactlyInAnyOrderElementsOf(
+                        inside.stream().map(codes::get).toList());
+        assertThat(seen(learnt)).hasSize(inside.size() - 1);
         assertThat(learnt.pictures()).hasSize(1);
         Part barrel = learnt.requirePart(codes.get("barrel"));
         assertThat(barrel.shape().kind()).isEqualTo(Shape.Kind.PIN);
@@ -135,9 +141,9 @@ class UnknownCalibreTest {
         assertThat(visitor.get("/calibres/m-7h/pictures/1").statusCode()).isEqualTo(200);
         assertThat(one.get("/learnt").body()).contains("Nothing new");
 
-        List<String> inLearntOrder = first.stream().map(codes::get).toList();
+        List<String> inLearntOrder = inside.stream().map(codes::get).toList();
         BenchHand two = new BenchHand(server, visitor.openJob("Merrowdale alarm, second", "m-7h"));
-        assertThat(two.proposed()).isEqualTo(inLearntOrder);
+        assertThat(two.proposed().stream().filter(inLearntOrder::contains)).containsExactlyElementsOf(inLearntOrder);
         inLearntOrder.forEach(two::off);
         accept(two, Map.of());
         assertThat(sheet().holds())
@@ -146,6 +152,7 @@ class UnknownCalibreTest {
                 .containsOnly("always seen so (2 times)");
 
         List<String> other = order(Schools.DEFAULT.with(Choice.TRAIN_FIRST, Choice.CANNON_PINION_FIRST)).stream()
+                .filter(inside::contains)
                 .map(codes::get)
                 .toList();
         assertThat(other).isNotEqualTo(inLearntOrder);
@@ -202,7 +209,7 @@ class UnknownCalibreTest {
                 SheetJson.write(BenchHand.demoSheet("cv-12")).toString().getBytes(StandardCharsets.UTF_8));
         BenchHand hand = new BenchHand(server, visitor.openJob("Skarholt quay watch", ""));
         hand.act("NAME_KIND", "", "CASE:0", "", Side.TRAIN);
-        hand.off("case-back");
+        hand.post("/strip/off", Map.of("part", "minute-hand", "answered", "true", "inSpiteOf", "out of the case"));
         String odd = hand.name("Little hook", Group.KEYLESS, Side.DIAL);
         hand.off(odd);
         String crownAndStem = hand.name("Crown and stem", Group.CASE, Side.TRAIN);
@@ -258,11 +265,12 @@ class UnknownCalibreTest {
     void conflictWithAStatedHoldStandsUntickedOnThePage() {
         server.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
         BenchHand hand = new BenchHand(server, visitor.openJob("Tidewell service watch", "cv-12"));
-        hand.post("/strip/off", Map.of("part", "stem", "answered", "true", "inSpiteOf", "back is lost anyway"));
-        hand.off("case-back");
+        hand.post(
+                "/strip/off", Map.of("part", "hour-hand", "answered", "true", "inSpiteOf", "the minute hand is stuck"));
+        hand.post("/strip/off", Map.of("part", "minute-hand", "answered", "true", "inSpiteOf", "out of the case"));
 
         assertThat(hand.get("/learnt").body())
-                .contains(SheetDifference.Kind.CONFLICT.name(), "Case back comes off before Crown and stem")
-                .doesNotContain("CONFLICT:case-back&gt;stem\" checked");
+                .contains(SheetDifference.Kind.CONFLICT.name(), "Minute hand comes off before Hour hand")
+                .doesNotContain("CONFLICT:minute-hand&gt;hour-hand\" checked");
     }
 }

@@ -22,6 +22,7 @@ import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.Demagnetised;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
@@ -107,7 +108,10 @@ class UnknownWalkTest {
                         "Try left-hand first", 1));
 
         CalibreSheet learnt = accept(hand);
-        assertThat(learnt.homes()).hasSameSizeAs(TRUTH.homes());
+        assertThat(learnt.homes())
+                .hasSameSizeAs(TRUTH.homes().stream()
+                        .filter(p -> !CaseSheet.isOfCase(p))
+                        .toList());
         climbWithoutOneCorrection(learnt);
     }
 
@@ -154,15 +158,19 @@ class UnknownWalkTest {
         assertThat(second(sheet).tests().tally().total()).as("tests by kind").isGreaterThan(5);
     }
 
-    private static Step done(CalibreSheet sheet, AssemblyPlan.Line line) {
+    private Step done(CalibreSheet sheet, AssemblyPlan.Line line) {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
             case OIL ->
                 new Oiled(
                         line.code(),
-                        sheet.oilPoint(line.code()).map(OilPoint::lubricant).orElseThrow(),
+                        second(sheet)
+                                .movement()
+                                .oilPoint(line.code())
+                                .map(OilPoint::lubricant)
+                                .orElseThrow(),
                         "");
-            case TEST -> tested(sheet.test(line.code()).orElseThrow());
+            case TEST -> tested(second(sheet).movement().test(line.code()).orElseThrow());
         };
     }
 
