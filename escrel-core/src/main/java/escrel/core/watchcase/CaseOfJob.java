@@ -69,7 +69,11 @@ public final class CaseOfJob {
             // a sheet of earlier versions carries a case itself, a job may name its case part by part; else a plain one
             // is
             // supposed, but nothing of a movement nobody knows
-            boolean named = history.all(PartNamed.class).anyMatch(n -> CaseSheet.isOfCase(n.part()));
+            boolean named = history.all(PartNamed.class)
+                    .map(PartNamed::part)
+                    .filter(CaseSheet::isOfCase)
+                    .anyMatch(p ->
+                            !p.code().equals(CalibreSheet.CLOSED) && !p.code().equals(CalibreSheet.CASED));
             return bringsItsOwn || named || movement.parts().isEmpty()
                     ? movement
                     : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);
@@ -77,6 +81,13 @@ public final class CaseOfJob {
         return bringsItsOwn && bound == null
                 ? Cased.of(movement, standIn(movement, known.get()), touched)
                 : Cased.of(movement, known.get(), touched);
+    }
+
+    /** What parts with working names may turn out to be: a movement in the case as the job knows it, or in a plain one. */
+    public static CalibreSheet supposed(CalibreSheet movement, @Nullable CaseSheet bound, JobHistory history) {
+        boolean bringsItsOwn = bound == null && movement.parts().stream().anyMatch(CaseSheet::isOfCase);
+        CaseSheet watchcase = of(bound, history).orElseGet(() -> CaseSheet.plain(Opens.NOT_SAID));
+        return bringsItsOwn ? movement : Cased.of(movement, watchcase, Set.of());
     }
 
     /** What was said of the case beside an older sheet's own case parts: those stay, as parts nothing more is known of. */

@@ -16,6 +16,7 @@ import escrel.core.watchcase.CasePart.Inside;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -229,7 +230,14 @@ public final class Cased {
     }
 
     private Stream<Part> hands() {
-        return kept.stream().filter(p -> p.role() == Role.HANDS);
+        return kept.stream().filter(Cased::isHand);
+    }
+
+    /** A sheet may say of one hand only what all are to the rules. */
+    private static boolean isHand(Part part) {
+        return part.role() == Role.HANDS
+                || part.group() == Group.DIAL_AND_HANDS
+                        && part.name().toLowerCase(Locale.ROOT).endsWith("hand");
     }
 
     /** Of each side, what nothing of the movement holds waits for the case to be open; the rest waits for that. */
@@ -248,7 +256,7 @@ public final class Cased {
             if (part.role() == Role.DIAL) {
                 add(part.code(), CalibreSheet.CASED, INSIDE);
             }
-            if (part.role() == Role.HANDS) {
+            if (isHand(part)) {
                 add(part.code(), front == null ? CalibreSheet.CASED : front, UNDER_CRYSTAL);
             } else if (first && part.side() == Side.DIAL) {
                 add(part.code(), CalibreSheet.CASED, INSIDE);

@@ -208,7 +208,7 @@ class LearntActions {
 
     /** A calibre's sheet in the case of this watch: what parts with working names may turn out to be. */
     CalibreSheet inItsCase(OpenJob job, CalibreSheet sheet) {
-        return CaseOfJob.around(sheet, job.caseSheet(), job.history(), Set.of());
+        return CaseOfJob.supposed(sheet, job.caseSheet(), job.history());
     }
 
     @Transactional

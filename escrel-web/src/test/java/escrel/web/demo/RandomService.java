@@ -72,7 +72,7 @@ final class RandomService {
 
     /** One of the homes, for a way in. */
     String anyHome() {
-        List<Part> homes = sheet.homes();
+        List<Part> homes = job().movement().homes();
         return homes.get(random.nextInt(homes.size())).code();
     }
 
@@ -101,7 +101,8 @@ final class RandomService {
                     .sorted()
                     .toList();
             String next = free.get(random.nextInt(free.size()));
-            boolean breaks = next.equals(broken) && !sheet.requirePart(next).isPowerDown();
+            boolean breaks =
+                    next.equals(broken) && !before.movement().requirePart(next).isPowerDown();
             int at = record(new PartOff(
                     next, breaks ? Grade.BROKEN : Grade.GOOD, ScrewsFound.AS_ON_SHEET, PartOff.Plan.KEEP, "", ""));
             if (breaks) {
@@ -150,8 +151,11 @@ final class RandomService {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
             case OIL ->
-                new Oiled(line.code(), sheet.oilPoint(line.code()).orElseThrow().lubricant(), "");
-            case TEST -> tested(sheet.test(line.code()).orElseThrow());
+                new Oiled(
+                        line.code(),
+                        job().movement().oilPoint(line.code()).orElseThrow().lubricant(),
+                        "");
+            case TEST -> tested(job().movement().test(line.code()).orElseThrow());
         };
     }
 

@@ -105,6 +105,18 @@ class UnknownCalibreTest {
         return server.bean(Sheets.class).latest("m-7h").orElseThrow();
     }
 
+    /** The same order in a case of which nothing is known: back, stems, case, and what was under the crystal. */
+    private static List<String> inACase(List<String> order) {
+        List<String> all = new ArrayList<>(List.of("case-back"));
+        order.forEach(code -> {
+            if (!code.contains("stem") && !all.contains("watchcase")) {
+                all.add("watchcase");
+            }
+            all.add(code);
+        });
+        return all;
+    }
+
     private static List<String> seen(CalibreSheet sheet) {
         return sheet.holds().stream()
                 .filter(h -> h.basis() == Hold.Basis.SEEN)
@@ -144,7 +156,7 @@ class UnknownCalibreTest {
         List<String> inLearntOrder = inside.stream().map(codes::get).toList();
         BenchHand two = new BenchHand(server, visitor.openJob("Merrowdale alarm, second", "m-7h"));
         assertThat(two.proposed().stream().filter(inLearntOrder::contains)).containsExactlyElementsOf(inLearntOrder);
-        inLearntOrder.forEach(two::off);
+        inACase(inLearntOrder).forEach(two::off);
         accept(two, Map.of());
         assertThat(sheet().holds())
                 .filteredOn(h -> h.basis() == Hold.Basis.SEEN)
@@ -157,7 +169,7 @@ class UnknownCalibreTest {
                 .toList();
         assertThat(other).isNotEqualTo(inLearntOrder);
         BenchHand three = new BenchHand(server, visitor.openJob("Merrowdale alarm, third", "m-7h"));
-        other.forEach(three::off);
+        inACase(other).forEach(three::off);
         accept(three, Map.of());
         List<String> left = seen(sheet());
         assertThat(left)
@@ -209,7 +221,7 @@ class UnknownCalibreTest {
                 SheetJson.write(BenchHand.demoSheet("cv-12")).toString().getBytes(StandardCharsets.UTF_8));
         BenchHand hand = new BenchHand(server, visitor.openJob("Skarholt quay watch", ""));
         hand.act("NAME_KIND", "", "CASE:0", "", Side.TRAIN);
-        hand.post("/strip/off", Map.of("part", "minute-hand", "answered", "true", "inSpiteOf", "out of the case"));
+        hand.off("case-back");
         String odd = hand.name("Little hook", Group.KEYLESS, Side.DIAL);
         hand.off(odd);
         String crownAndStem = hand.name("Crown and stem", Group.CASE, Side.TRAIN);

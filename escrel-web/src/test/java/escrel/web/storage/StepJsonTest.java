@@ -94,6 +94,8 @@ import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.StoppedAfter;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
+import escrel.core.watchcase.CaseBound;
+import escrel.core.watchcase.CaseSaid;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -198,6 +200,8 @@ class StepJsonTest {
                 new WayInPlanned("mainspring", "falls off early"),
                 new Happened("jumper", Happened.What.LOST, "towards the window"),
                 new Gauged("mainspring", Gauged.What.SPRING_LENGTH, 320),
+                new CaseBound("tidewell-p-640", 2),
+                new CaseSaid(CaseSaid.Fact.OPENS, "FRONT"),
                 new FragmentFound("a crumb", "while at Dial"),
                 new FragmentExplained(7, "tooth of the crown wheel"),
                 new PartNamed("lid", "Lid", Group.CASE, Side.TRAIN, Role.CASE_BACK, List.of(Hazard.FRAGILE), null),

@@ -140,7 +140,7 @@ class RoundsBrowserTest {
 
     private void washAndLook() {
         go("wash");
-        for (char batch = '1'; batch <= '4'; batch++) {
+        for (char batch = '1'; batch <= '5'; batch++) {
             if (!browser.driver()
                     .findElements(By.cssSelector("[data-key='" + batch + "']"))
                     .isEmpty()) {

@@ -58,15 +58,21 @@ class StripKeysTest {
                 .orElseThrow();
     }
 
+    /** Its strap, back, seal and stem are off; the case's own two half-moon screws are next. */
+    private void downToItsCaseScrews() {
+        Visitor visitor = new Visitor(SERVER.url());
+        visitor.post("/jobs/" + job + "/case", Map.of("seq", visitor.sequence(job), "sheet", "tidewell-s-112"));
+        browser.open(SERVER.url() + "/jobs/" + job + "/strip");
+        browser.see("#bench");
+        press("5555");
+    }
+
     @Test
     void conditionScrewsReplaceAndNoteTakeOneKeyEach() {
         browser.keyOnBench('2');
         browser.keyOnBench('2');
         assertThat(browser.heading()).isEqualTo("Case off the movement");
-        browser.keyOnBench('8');
-        browser.keyOnBench('8');
-        browser.keyOnBench('5'); // case back
-        browser.keyOnBench('5'); // stem
+        downToItsCaseScrews();
         assertThat(browser.heading()).isEqualTo("Case off the movement");
 
         browser.key('6');
@@ -77,7 +83,7 @@ class StripKeysTest {
         browser.key('+');
         browser.type("#note", "ring sprung");
         browser.enter();
-        browser.untilTrue("the next part", () -> browser.heading().equals("Small seconds hand"));
+        browser.untilTrue("the next part", () -> browser.heading().equals("Casing ring"));
 
         assertThat(last().screws()).isEqualTo(ScrewsFound.of(ScrewsFound.State.FOREIGN, 1));
         assertThat(last().plan()).isEqualTo(PartOff.Plan.REPLACE);
@@ -88,8 +94,7 @@ class StripKeysTest {
 
     @Test
     void oneScrewMissingAndTheRestLooseTakesFourKeysWithThePartOff() {
-        browser.keyOnBench('5'); // case back
-        browser.keyOnBench('5'); // stem
+        downToItsCaseScrews();
         assertThat(browser.heading()).isEqualTo("Case off the movement");
 
         browser.key('7');

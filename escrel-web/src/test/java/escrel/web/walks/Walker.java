@@ -30,6 +30,40 @@ final class Walker implements AutoCloseable {
         browser.see("#bench");
     }
 
+    /** A watch that is known by what is written on it; its case is found by that. */
+    Walker(String watch, String maker, String reference, String calibre) {
+        Visitor visitor = new Visitor(server.url());
+        String opened = visitor.post(
+                        "/jobs",
+                        Map.of(
+                                "watch", watch,
+                                "owner", "diver, Stennay quay",
+                                "stance", "SYMPATHETIC",
+                                "maker", maker,
+                                "reference", reference))
+                .uri()
+                .getPath();
+        job = Integer.parseInt(opened.replaceAll("\\D", ""));
+        visitor.post("/jobs/" + job + "/calibre", Map.of("seq", visitor.sequence(job), "calibre", calibre));
+        browser.open(server.url() + "/jobs/" + job + "/strip");
+        browser.see("#bench");
+    }
+
+    /** Goes to a room of the job; the key of the navigation is none of the keypad. */
+    Walker go(String room) {
+        browser.open(server.url() + "/jobs/" + job + "/" + room);
+        browser.see("main");
+        return this;
+    }
+
+    /** A key that leaves the page for another. */
+    Walker leave(char key, String words) {
+        browser.key(key);
+        browser.seeText(words);
+        keys++;
+        return this;
+    }
+
     int job() {
         return job;
     }

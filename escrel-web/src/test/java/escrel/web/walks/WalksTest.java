@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.groups.Tuple.tuple;
 
 import escrel.core.calibre.CalibreData;
+import escrel.core.calibre.Wash;
 import escrel.core.condition.Grade;
 import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Finding;
@@ -15,6 +16,9 @@ import org.junit.jupiter.api.Test;
 
 /** Walks through whole watches on the keypad; what each is about, and its keys, stand in docs/walks.md. */
 class WalksTest {
+    /** Parts of a CV-28 in its D-77 that ask something first: what flies, a thread, the power, the spring in its drum. */
+    private static final int ASKED = 11;
+
     /** Walk 1: an automatic nobody documented, day and date, screws loose everywhere. */
     @Test
     void undocumentedAutomaticWithScrewsLooseEverywhere() {
@@ -77,6 +81,47 @@ class WalksTest {
             assertThat(walk.load().teardown().stepOf("power-down").orElseThrow().letDown())
                     .isEqualTo(PartOff.LetDown.TRAIN_WHEEL);
             assertThat(walk.load().teardown().isOff("pallet-fork")).isTrue();
+        }
+    }
+
+    /** Walk 3: a case in layers that opens at the front, a coated fork, a jewel found cracked when clean. */
+    @Test
+    void frontOpeningCaseInLayersAndAJewelFoundCrackedWhenClean() {
+        try (Walker walk = new Walker("Skarholt dive watch", "Skarholt", "D-77, no. 311", "cv-28")) {
+            while (!walk.load().job().wayDown().remaining().isEmpty()) {
+                walk.press("5");
+                if (walk.browser().text().contains("yes, and off")
+                        || walk.browser().text().contains("yes, the power is down")) {
+                    walk.press("5");
+                }
+            }
+            assertThat(walk.load().teardown().order())
+                    .containsSubsequence("turning-ring", "retaining-ring", "crystal", "inner-seal", "holding-ring")
+                    .containsSubsequence("holding-ring", "stem", "watchcase", "weight")
+                    .containsSubsequence("crystal", "seconds-hand", "dial");
+            int parts = walk.load().teardown().order().size();
+            assertThat(walk.sinceLast())
+                    .as("a key a part, and one where something is asked")
+                    .isEqualTo(parts + ASKED);
+            walk.assertNothingUntrue();
+
+            walk.go("wash").see("Into the machine");
+            for (Wash way : Wash.values()) {
+                if (!walk.load().job().cleaning().due(way).isEmpty()) {
+                    walk.leave((char) ('1' + way.ordinal()), "Clean");
+                    walk.browser()
+                            .untilTrue(
+                                    "washed",
+                                    () -> walk.load().job().cleaning().due(way).isEmpty());
+                }
+            }
+            assertThat(walk.load().job().cleaning().wayOf("pallet-fork")).contains(Wash.BY_HAND);
+            assertThat(walk.load().job().cleaning().wayOf("turning-ring")).contains(Wash.WATER_BATH);
+
+            walk.sinceLast();
+            walk.go("inspect").leave('0', "Which part?").say("train and").see("what of it?");
+            walk.press("212").see("Escape wheel");
+            System.out.println("TEXT " + walk.browser().text());
         }
     }
 
