@@ -3,10 +3,14 @@ package escrel.web.walks;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.groups.Tuple.tuple;
 
+import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.Wash;
 import escrel.core.condition.Grade;
+import escrel.core.condition.Place;
+import escrel.core.parts.Copy;
 import escrel.core.parts.EarlierWork;
+import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.PartScrews;
 import escrel.core.service.PartOff;
@@ -120,8 +124,44 @@ class WalksTest {
 
             walk.sinceLast();
             walk.go("inspect").leave('0', "Which part?").say("train and").see("what of it?");
-            walk.press("212").see("Escape wheel");
-            System.out.println("TEXT " + walk.browser().text());
+            walk.press("213"); // look, a finding, the jewel of the fourth wheel
+            walk.press("3").leave('6', "Findings"); // broken, cracked
+            assertThat(walk.sinceLast()).as("asked for, found by letters, said").isEqualTo(7);
+            Finding jewel = walk.load().job().findings().open().get(0);
+            assertThat(jewel.place()).isEqualTo(new Place(Place.Kind.JEWEL, "Fourth wheel with seconds"));
+            walk.send(
+                    "/findings/" + jewel.key() + "/decision",
+                    Map.of(
+                            "decision",
+                            "REPLACE_NEW",
+                            "words",
+                            "1.10 outer, 0.24 hole",
+                            "source",
+                            "Stennay material store"));
+            walk.go("inspect").see("How did it go").leave('1', "end-shake is to be felt");
+
+            walk.sinceLast();
+            walk.leave('0', "Which part?")
+                    .say("train and")
+                    .press("23")
+                    .leave('3', "adjust it, then feel again"); // much
+            walk.leave('0', "Which part?").say("train and").press("23").leave('2', "settled"); // right
+            assertThat(walk.sinceLast())
+                    .as("felt, adjusted, felt again: both kept")
+                    .isEqualTo(10);
+            assertThat(walk.load().history().all(Felt.class).map(Felt::feel))
+                    .containsExactly(Felt.Feel.MUCH, Felt.Feel.RIGHT);
+            assertThat(walk.load().job().findings().open()).isEmpty();
+            assertThat(walk.load().job().copies().of("train-bridge"))
+                    .as("the bridge stays the original")
+                    .noneMatch(Copy::isBroughtIn);
+
+            assertThat(walk.load().job().wayUp().lines().stream().map(AssemblyPlan.Line::code))
+                    .containsSubsequence("weight", "watchcase", "holding-ring", "inner-seal", "crystal")
+                    .containsSubsequence("crystal", "retaining-ring", "ring-seal", "turning-ring");
+            assertThat(walk.page("/climb?line=retaining-ring")).contains("fits two ways: chamfer up");
+            walk.assertNothingUntrue();
+            assertThat(walk.keys()).as("as docs/walks.md says").isEqualTo(90);
         }
     }
 
