@@ -2,6 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { joined, queue } from "../js/desk/sources.js";
 import { stepped } from "../js/page/choices.js";
+import { marked, points } from "../js/page/pairs.js";
 import { asText, pasted } from "../js/page/tables.js";
 import { tabAfter } from "../js/page/tabs.js";
 import { found } from "../js/page/tray.js";
@@ -14,6 +15,14 @@ test("a pasted list becomes rows of cells, a pasted word does not", () => {
 
 test("tables travel without empty rows, and no cell breaks a line", () => {
   assert.equal(asText([["a", "b\tc"], ["", " "], ["d", ""]]), "a\tb c\nd\t");
+});
+
+test("a pair has two marks, the third begins anew", () => {
+  const two = marked(marked("", 0.1, 0.25), 0.8, 0.7);
+  assert.equal(two, "0.1000,0.2500 0.8000,0.7000");
+  assert.deepEqual(points(two), [[100, 250], [800, 700]]);
+  assert.equal(marked(two, 0.5, 0.5), "0.5000,0.5000");
+  assert.deepEqual(points(""), []);
 });
 
 test("tabs go round, and to both ends", () => {

@@ -9,3 +9,10 @@ create table case_sheet (
     standing  varchar(10)              not null,
     primary key (id, version)
 );
+
+-- what was wrong with which part of a calibre: a line a part, its code, then its defects
+alter table job_learnt add column found varchar(60000) default '' not null;
+
+-- jobs without a line get all that is read of them when Escrel starts
+delete from job_learnt;
+delete from job_line;

@@ -50,7 +50,7 @@ class Screenshots {
             take(server, browser, "/jobs/2/running", "running");
             desk(server, browser, "HEALTHY", "desk");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
-            take(server, browser, "/jobs/4/strip", "rounds");
+            take(server, browser, "/cases/skarholt-d-77?part=retaining-ring", "case");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
             take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }

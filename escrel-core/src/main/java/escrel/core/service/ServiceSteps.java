@@ -15,6 +15,11 @@ public final class ServiceSteps {
                     .in(StepKind.ARRIVAL),
             StepKind.of("photo", PhotoAdded.class, PhotoAdded::part, (s, n) -> "photo " + s.photo())
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB),
+            StepKind.of(
+                            "photo-pair",
+                            PhotosPaired.class,
+                            (s, n) -> "photos " + s.before() + " and " + s.after() + " as a pair")
+                    .in(StepKind.STRIP),
             StepKind.of("note", Noted.class, Noted::part, (s, n) -> "observed: " + s.words())
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB, StepKind.INSPECT, StepKind.WASH),
             StepKind.of("corrected", Corrected.class, (s, n) -> "correction of step " + s.sequence())

@@ -4,6 +4,7 @@ import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.Side;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
@@ -25,11 +26,13 @@ class ClimbController {
     private final Workshop workshop;
     private final ClimbActions actions;
     private final Visits visits;
+    private final Learnt learnt;
 
-    ClimbController(Workshop workshop, ClimbActions actions, Visits visits) {
+    ClimbController(Workshop workshop, ClimbActions actions, Visits visits, Learnt learnt) {
         this.workshop = workshop;
         this.actions = actions;
         this.visits = visits;
+        this.learnt = learnt;
     }
 
     @GetMapping("/jobs/{number}/climb")
@@ -42,7 +45,7 @@ class ClimbController {
             Model model) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", ClimbView.of(job, line, side, oil, null, null));
+        show(model, job, ClimbView.of(job, line, side, oil, null, null));
         return partOfPage == null ? "climb/climb" : BENCH;
     }
 
@@ -109,6 +112,13 @@ class ClimbController {
             @Nullable String said) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", ClimbView.of(job, line, side, false, outcome, said));
+        show(model, job, ClimbView.of(job, line, side, false, outcome, said));
+    }
+
+    private void show(Model model, OpenJob job, ClimbView view) {
+        model.addAttribute("view", view);
+        ClimbView.Card card = view.card();
+        String part = card == null || card.part() == null ? "" : card.part().code();
+        model.addAttribute("foundHere", learnt.foundBefore(job).on(part).orElse(null));
     }
 }

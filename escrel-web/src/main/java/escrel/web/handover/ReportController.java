@@ -77,6 +77,14 @@ class ReportController {
         context.setVariable("report", report);
         context.setVariable("show", show);
         context.setVariable("pictures", pictures(number, report));
+        context.setVariable(
+                "pairs",
+                report.pairs().stream()
+                        .map(p -> new PairTold(
+                                address(number, p.before()),
+                                address(number, p.after()),
+                                p.words().isEmpty() ? "then and now" : p.words()))
+                        .toList());
         String html = templates.process("handover/report-pdf", context);
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_PDF);
@@ -86,15 +94,25 @@ class ReportController {
         return new ResponseEntity<>(render(html), headers, 200);
     }
 
+    /** Two pictures beside each other, each as an address with its bytes in it. */
+    record PairTold(String before, String after, String words) {}
+
     private Map<String, String> pictures(int number, ReportView report) {
         Map<String, String> pictures = new LinkedHashMap<>();
-        report.photos()
-                .forEach(p -> photos.find(number, p.photo())
-                        .ifPresent(small -> pictures.put(
-                                "data:image/jpeg;base64,"
-                                        + Base64.getEncoder().encodeToString(media.bytes(small.small())),
-                                p.caption())));
+        report.photos().forEach(p -> {
+            String address = address(number, p.photo());
+            if (!address.isEmpty()) {
+                pictures.put(address, p.caption());
+            }
+        });
         return pictures;
+    }
+
+    /** A small picture with its bytes in its address; empty when it is gone. */
+    private String address(int number, int photo) {
+        return photos.find(number, photo)
+                .map(p -> "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(media.bytes(p.small())))
+                .orElse("");
     }
 
     private static byte[] render(String html) {

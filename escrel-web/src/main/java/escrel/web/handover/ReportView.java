@@ -12,6 +12,7 @@ import escrel.core.regulation.Interventions;
 import escrel.core.regulation.Magnetism;
 import escrel.core.service.Arrival;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.PhotosPaired;
 import escrel.core.service.Round;
 import escrel.core.timing.comparison.Repeatability;
 import escrel.web.chart.TurnView;
@@ -37,6 +38,7 @@ record ReportView(
         List<String> waived,
         List<OldParts> oldParts,
         List<PhotoAdded> photos,
+        List<PhotosPaired> pairs,
         @Nullable String handedOver) {
     private static final int PHOTOS = 6;
 
@@ -60,6 +62,9 @@ record ReportView(
                 waived(job.job()),
                 OldParts.of(job.job()),
                 job.history().all(PhotoAdded.class).limit(PHOTOS).toList(),
+                PhotosPaired.in(job.history()).stream()
+                        .filter(PhotosPaired::inReport)
+                        .toList(),
                 job.history().last(HandedOver.class).map(HandedOver::words).orElse(null));
     }
 

@@ -6,6 +6,7 @@ import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
+import escrel.core.learning.FoundBefore;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Felt;
@@ -15,10 +16,13 @@ import escrel.core.parts.Findings;
 import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,8 +36,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 class InspectionController {
     private final Workshop workshop;
     private final InspectionActions actions;
+    private final Learnt learnt;
 
-    InspectionController(Workshop workshop, InspectionActions actions) {
+    InspectionController(Workshop workshop, InspectionActions actions, Learnt learnt) {
+        this.learnt = learnt;
         this.workshop = workshop;
         this.actions = actions;
     }
@@ -64,6 +70,7 @@ class InspectionController {
                                 .findFirst())
                         .map(f -> line(f, sheet, job))
                         .orElse(null));
+        model.addAttribute("known", known(job));
         model.addAttribute("earlier", job.job().earlierWork());
         model.addAttribute("parts", sheet.homes());
         model.addAttribute("look", job.job().cleaning().toLookAt());
@@ -83,6 +90,23 @@ class InspectionController {
         model.addAttribute("decisions", Decision.values());
         model.addAttribute("copyOrigins", CopyAtHand.Origin.values());
         return "inspection/inspection";
+    }
+
+    /** Where this calibre is weak: what its sheet says and how often it was found here, part by part, the worst first. */
+    private List<String> known(OpenJob job) {
+        CalibreSheet sheet = job.movement();
+        FoundBefore found = learnt.foundBefore(job);
+        Map<String, String> lines = new LinkedHashMap<>();
+        found.parts()
+                .forEach(p -> sheet.part(p)
+                        .ifPresent(part ->
+                                lines.put(p, found.on(p).map(w -> w + " here").orElse(""))));
+        sheet.lore().weakPoints().stream()
+                .filter(w -> w.part() != null)
+                .forEach(w -> lines.merge(String.valueOf(w.part()), w.words(), (a, b) -> b + "; " + a));
+        return lines.entrySet().stream()
+                .flatMap(e -> sheet.part(e.getKey()).stream().map(p -> p.name() + ": " + e.getValue()))
+                .toList();
     }
 
     /** Codes of clean parts of which nothing could be told while they were dirty. */

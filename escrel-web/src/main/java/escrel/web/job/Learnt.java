@@ -2,8 +2,14 @@ package escrel.web.job;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import escrel.core.condition.Defect;
+import escrel.core.condition.Origin;
+import escrel.core.learning.FoundBefore;
 import escrel.core.learning.SeenOrders;
+import escrel.core.parts.Finding;
+import escrel.core.parts.FindingRaised;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Happened;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.Step;
@@ -22,6 +28,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -40,6 +48,8 @@ public class Learnt {
             DidNotRun.class,
             Intervened.class,
             OpenedAgain.class,
+            FindingRaised.class,
+            Happened.class,
             CalibreBound.class);
 
     private static final int LONGEST = 59_000;
@@ -49,8 +59,35 @@ public class Learnt {
     private static final class Counted {
         private final Map<Integer, String> taken = new HashMap<>();
         private final SeenOrders.Counting counting = new SeenOrders.Counting();
+        private final Map<Integer, FoundBefore.Service> services = new HashMap<>();
+        private final FoundBefore.Counting found = new FoundBefore.Counting();
 
-        void count(int job, String now) {
+        void count(int job, String taken, String wrong) {
+            order(job, taken);
+            FoundBefore.Service before = services.remove(job);
+            if (before != null) {
+                found.remove(before);
+            }
+            if (!taken.isEmpty()) {
+                FoundBefore.Service now = serviceFrom(taken, wrong);
+                services.put(job, now);
+                found.add(now);
+            }
+        }
+
+        /** What all of them found but one. */
+        FoundBefore foundBut(int job) {
+            FoundBefore.Service own = services.get(job);
+            if (own == null) {
+                return found.seen();
+            }
+            found.remove(own);
+            FoundBefore others = found.seen();
+            found.add(own);
+            return others;
+        }
+
+        private void order(int job, String now) {
             // an order is told by two parts at least
             String told = now.contains("\n") ? now : "";
             String before = Objects.requireNonNullElse(told.isEmpty() ? taken.remove(job) : taken.put(job, told), "");
@@ -86,8 +123,53 @@ public class Learnt {
 
     private Counted count(String calibre) {
         Counted all = new Counted();
-        mapper.learntOf(calibre).forEach(row -> all.count(row.job(), row.taken()));
+        mapper.learntOf(calibre).forEach(row -> all.count(row.job(), row.taken(), row.found()));
         return all;
+    }
+
+    /** What was found on the parts of a job's calibre in its other services here; nothing while the calibre is unknown. */
+    public FoundBefore foundBefore(OpenJob job) {
+        FoundBefore[] seen = {new FoundBefore.Counting().seen()};
+        if (job.sheet() != null) {
+            counted.asMap().compute(job.sheet().id(), (c, known) -> {
+                Counted now = known == null ? count(c) : known;
+                seen[0] = now.foundBut(job.number());
+                return now;
+            });
+        }
+        return seen[0];
+    }
+
+    private static FoundBefore.Service serviceFrom(String taken, String wrong) {
+        Map<String, Set<Defect>> found = new HashMap<>();
+        for (String line : wrong.split("\n")) {
+            int tab = line.indexOf('\t');
+            if (tab > 0) {
+                found.put(
+                        line.substring(0, tab),
+                        Arrays.stream(line.substring(tab + 1).split(" "))
+                                .map(Defect::valueOf)
+                                .collect(Collectors.toSet()));
+            }
+        }
+        return new FoundBefore.Service(Set.of(taken.split("\n")), found);
+    }
+
+    /** What was wrong with its parts as they came, and so may be wrong with the next one's: nothing this service did itself. */
+    private static String found(OpenJob job) {
+        Map<String, Set<String>> found = new TreeMap<>();
+        for (Finding finding : job.job().findings().all()) {
+            boolean here = finding.part() != null
+                    && finding.grade().needsDecision()
+                    && finding.origin() != Origin.THIS_SERVICE;
+            if (here) {
+                found.computeIfAbsent(String.valueOf(finding.part()), k -> new TreeSet<>())
+                        .add(finding.defect().name());
+            }
+        }
+        return found.entrySet().stream()
+                .map(e -> e.getKey() + "\t" + String.join(" ", e.getValue()))
+                .collect(Collectors.joining("\n"));
     }
 
     /** What the newest services of a calibre but one job showed, as {@link Expectations#figuresOf} gives it. */
@@ -126,7 +208,8 @@ public class Learnt {
         for (String known : List.copyOf(counted.asMap().keySet())) {
             counted.asMap().computeIfPresent(known, (c, all) -> {
                 // it may have been another calibre's before
-                all.count(job.number(), c.equals(calibre) ? row.taken() : "");
+                boolean its = c.equals(calibre);
+                all.count(job.number(), its ? row.taken() : "", its ? row.found() : "");
                 return all;
             });
         }
@@ -141,7 +224,12 @@ public class Learnt {
                                 .map(m -> String.format(Locale.ROOT, "%.4f", m))
                                 .collect(Collectors.joining(" ")))
                 .collect(Collectors.joining("\n"));
-        return new LearntRow(job.number(), shortened(String.join("\n", codes)), shortened(times), figures(job));
+        return new LearntRow(
+                job.number(),
+                shortened(String.join("\n", codes)),
+                shortened(times),
+                figures(job),
+                shortened(found(job)));
     }
 
     private static String figures(OpenJob job) {

@@ -33,6 +33,7 @@ public final class Rooms {
                     .leadingTo("/jobs/{job}/strip?panel=more")
                     .leadingTo("/jobs/{job}/bind?calibre=cv-12")
                     .leadingTo("/jobs/{job}/tray/labels")
+                    .leadingTo("/jobs/{job}/pairs")
                     .in("strip", "tray", "wayin", "film", "learnt", "log"),
             Room.ofAJob("inspect", "Inspect")
                     .counting(job -> openIn(job, Tally.Kind.FINDINGS))

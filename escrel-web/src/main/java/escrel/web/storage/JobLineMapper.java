@@ -20,8 +20,9 @@ public interface JobLineMapper {
      * @param taken codes of the parts in the order in which they came off, each once, one on a line
      * @param times minutes by part, one part on a line
      * @param figures of the final readings; empty while there are none
+     * @param found what was wrong with which part, one part on a line: its code, a tab, the defects
      */
-    record LearntRow(int job, String taken, String times, String figures) {}
+    record LearntRow(int job, String taken, String times, String figures, String found) {}
 
     /**
      * What lists show of a job.
@@ -54,17 +55,20 @@ public interface JobLineMapper {
     @Delete("delete from job_word where job = #{job}")
     void dropAllWords(int job);
 
-    @Insert("insert into job_learnt (job, taken, times, figures) values (#{job}, #{taken}, #{times}, #{figures})")
+    @Insert("""
+            insert into job_learnt (job, taken, times, figures, found)
+            values (#{job}, #{taken}, #{times}, #{figures}, #{found})""")
     void insertLearnt(LearntRow row);
 
     @Update("""
-            update job_learnt set taken = #{taken}, times = #{times}, figures = #{figures}
-            where job = #{job} and (taken <> #{taken} or times <> #{times} or figures <> #{figures})""")
+            update job_learnt set taken = #{taken}, times = #{times}, figures = #{figures}, found = #{found}
+            where job = #{job} and (taken <> #{taken} or times <> #{times} or figures <> #{figures}
+                or found <> #{found})""")
     void learn(LearntRow row);
 
     /** What the jobs of a calibre teach, the newest first. */
     @Select("""
-            select l.job, l.taken, l.times, l.figures from job j join job_learnt l on l.job = j.number
+            select l.job, l.taken, l.times, l.figures, l.found from job j join job_learnt l on l.job = j.number
             where j.calibre = #{calibre} order by j.number desc""")
     List<LearntRow> learntOf(String calibre);
 

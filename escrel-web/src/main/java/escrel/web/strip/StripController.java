@@ -3,6 +3,7 @@ package escrel.web.strip;
 import escrel.core.calibre.Side;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
@@ -29,8 +30,10 @@ class StripController {
     private final StripActions actions;
     private final StripActs acts;
     private final Visits visits;
+    private final Learnt learnt;
 
-    StripController(Workshop workshop, StripActions actions, StripActs acts, Visits visits) {
+    StripController(Workshop workshop, StripActions actions, StripActs acts, Visits visits, Learnt learnt) {
+        this.learnt = learnt;
         this.workshop = workshop;
         this.actions = actions;
         this.acts = acts;
@@ -133,6 +136,9 @@ class StripController {
             @Nullable String said) {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
-        model.addAttribute("view", StripView.of(job, asked, outcome, form, said));
+        StripView view = StripView.of(job, asked, outcome, form, said);
+        model.addAttribute("view", view);
+        String part = view.card() == null ? "" : view.card().part().code();
+        model.addAttribute("foundHere", learnt.foundBefore(job).on(part).orElse(null));
     }
 }

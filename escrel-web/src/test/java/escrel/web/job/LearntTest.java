@@ -2,7 +2,11 @@ package escrel.web.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.condition.Defect;
+import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
 import escrel.core.learning.SeenOrders;
+import escrel.core.parts.FindingRaised;
 import escrel.core.service.PartOff;
 import escrel.core.service.TakenBack;
 import escrel.core.teardown.StepTimes;
@@ -43,6 +47,37 @@ class LearntTest {
                         .toList())
                 .filter(order -> order.size() > 1)
                 .toList());
+    }
+
+    /** Three watches of a calibre of its own; what is counted for the third is what the two others showed. */
+    @Test
+    void whatWasFoundIsCountedForTheNextWatchAndUndone() {
+        Visitor visitor = new Visitor(server.url());
+        visitor.post("/calibres/cv-12/copy", Map.of("newId", "learnt-found", "newName", "Learnt found"));
+        int first = visitor.openJob("Tidewell P-670", "learnt-found");
+        int second = visitor.openJob("Tidewell P-671", "learnt-found");
+        int third = visitor.openJob("Tidewell P-672", "learnt-found");
+        off(first, "dial");
+        off(second, "dial");
+        assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).isEmpty();
+
+        workshop.append(
+                first,
+                workshop.load(first).sequence(),
+                new FindingRaised("dial", Grade.MEND, Defect.CRACKED, Origin.ACCIDENT, "hairline"));
+        assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).contains("cracked in 1 of 2");
+        // of its own it says nothing: of the second alone there is nothing to say
+        assertThat(learnt.foundBefore(workshop.load(first)).on("dial")).isEmpty();
+        assertThat(visitor.get("/jobs/" + third + "/strip?part=dial").body()).contains("cracked in 1 of 2");
+        assertThat(visitor.get("/jobs/" + third + "/inspect").body()).contains("Dial: cracked in 1 of 2 here");
+
+        learnt.forget();
+        assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).contains("cracked in 1 of 2");
+        workshop.append(
+                first,
+                workshop.load(first).sequence(),
+                new TakenBack(workshop.load(first).sequence()));
+        assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).isEmpty();
     }
 
     /** A calibre of its own: other tests work on the demo's at the same time. */

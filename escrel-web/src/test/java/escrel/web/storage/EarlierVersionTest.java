@@ -203,6 +203,36 @@ class EarlierVersionTest {
         }
     }
 
+    /**
+     * Version 9 knew no cases: its sheets carried them. Job 3 of its folder is half-way down with 40 parts off, job 5 nearly whole again;
+     * both mean what they meant, and a case of its own takes the place of what the sheet carried.
+     */
+    @Test
+    void sheetsOfVersion9KeepTheirCaseUntilTheWatchHasOneOfItsOwn() throws IOException {
+        Path home = KeptFolder.of("v9");
+        try (EscrelServer server = EscrelServer.on(home)) {
+            Visitor visitor = new Visitor(server.url());
+            Workshop workshop = server.bean(Workshop.class);
+            OpenJob timer = workshop.load(3);
+            assertThat(timer.caseSheet()).isNull();
+            assertThat(timer.teardown().order()).hasSize(40).startsWith("case-back", "stem");
+            assertThat(timer.movement().part("pushers")).isPresent();
+            assertThat(timer.movement()).isEqualTo(timer.sheet());
+            String next = timer.job().wayDown().next().orElseThrow().code();
+
+            visitor.post("/cases/new", Map.of("maker", "Skarholt", "reference", "T-9", "opens", "BACK"));
+            visitor.post("/jobs/3/case", Map.of("seq", visitor.sequence(3), "sheet", "skarholt-t-9"));
+            OpenJob cased = workshop.load(3);
+            assertThat(cased.caseSheet().reference()).isEqualTo("T-9");
+            assertThat(cased.teardown().order()).isEqualTo(timer.teardown().order());
+            // the pushers lie in the tray: they stay, though the new sheet says nothing of them
+            assertThat(cased.movement().part("pushers")).isPresent();
+            assertThat(cased.job().wayDown().next().orElseThrow().code()).isEqualTo(next);
+            assertThat(visitor.get("/jobs/5/climb").statusCode()).isEqualTo(200);
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
     /** Version 7 had its lists in one table: they are made anew, and mean the same. */
     @Test
     void listsOfVersion7AreMadeAnew() throws IOException {

@@ -64,6 +64,7 @@ import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.PhotosPaired;
 import escrel.core.service.PowerNoted;
 import escrel.core.service.SchoolChosen;
 import escrel.core.service.SchoolSetAside;
@@ -200,6 +201,13 @@ class StepJsonTest {
                 new WayInPlanned("mainspring", "falls off early"),
                 new Happened("jumper", Happened.What.LOST, "towards the window"),
                 new Gauged("mainspring", Gauged.What.SPRING_LENGTH, 320),
+                new PhotosPaired(
+                        1,
+                        2,
+                        List.of(new PhotosPaired.Mark(0.1, 0.2), new PhotosPaired.Mark(0.8, 0.7)),
+                        List.of(new PhotosPaired.Mark(0.2, 0.2), new PhotosPaired.Mark(0.9, 0.6)),
+                        "dirty and clean",
+                        true),
                 new CaseBound("tidewell-p-640", 2),
                 new CaseSaid(CaseSaid.Fact.OPENS, "FRONT"),
                 new FragmentFound("a crumb", "while at Dial"),
