@@ -137,6 +137,18 @@ public final class JobHistory {
         return steps.lastSequence();
     }
 
+    /**
+     * Whether a page made from an earlier state may still speak: nothing was recorded since but what stands for itself.
+     *
+     * @param shown sequence of the last step the page knew
+     */
+    public boolean onlyAddedTo(int shown) {
+        return shown <= lastSequence()
+                && recorded().stream()
+                        .filter(entry -> entry.sequence() > shown)
+                        .allMatch(entry -> entry.step().standsForItself());
+    }
+
     /** This history with one more step. */
     public JobHistory with(RecordedStep next) {
         List<RecordedStep> more = new ArrayList<>(recorded());

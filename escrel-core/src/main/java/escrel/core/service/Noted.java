@@ -10,6 +10,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Noted(@Nullable String part, String words) implements Step {
     @Override
+    public boolean standsForItself() {
+        return true;
+    }
+
+    @Override
     public Step withParts(UnaryOperator<String> code) {
         return part == null ? this : new Noted(code.apply(part), words);
     }

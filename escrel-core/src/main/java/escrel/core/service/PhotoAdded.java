@@ -23,6 +23,11 @@ public record PhotoAdded(
     }
 
     @Override
+    public boolean standsForItself() {
+        return true;
+    }
+
+    @Override
     public Step withParts(UnaryOperator<String> code) {
         return part == null ? this : new PhotoAdded(photo, code.apply(part), caption, side);
     }

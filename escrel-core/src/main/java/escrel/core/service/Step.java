@@ -25,6 +25,14 @@ public interface Step {
     }
 
     /**
+     * Whether it stands for itself, whatever else is recorded: a photo that comes from another hand meanwhile changes nothing
+     * of what a page shows to be done next.
+     */
+    default boolean standsForItself() {
+        return false;
+    }
+
+    /**
      * The same step with its parts called by other codes: steps recorded under working names are read under the names of
      * the sheet the job was bound to later. A step that speaks of no part is returned as it is.
      */

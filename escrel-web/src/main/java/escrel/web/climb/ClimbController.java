@@ -3,6 +3,7 @@ package escrel.web.climb;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.Side;
 import escrel.core.service.StepKind;
+import escrel.web.job.AtHand;
 import escrel.web.job.JobHead;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
@@ -27,8 +28,10 @@ class ClimbController {
     private final ClimbActions actions;
     private final Visits visits;
     private final Learnt learnt;
+    private final AtHand atHand;
 
-    ClimbController(Workshop workshop, ClimbActions actions, Visits visits, Learnt learnt) {
+    ClimbController(Workshop workshop, ClimbActions actions, Visits visits, Learnt learnt, AtHand atHand) {
+        this.atHand = atHand;
         this.workshop = workshop;
         this.actions = actions;
         this.visits = visits;
@@ -119,6 +122,7 @@ class ClimbController {
         model.addAttribute("view", view);
         ClimbView.Card card = view.card();
         String part = card == null || card.part() == null ? "" : card.part().code();
+        atHand.shows(job.number(), part);
         model.addAttribute("foundHere", learnt.foundBefore(job).on(part).orElse(null));
     }
 }

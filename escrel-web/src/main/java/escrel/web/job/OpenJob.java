@@ -90,9 +90,9 @@ public record OpenJob(int number, OffsetDateTime openedAt, Job job) {
         return job.stage();
     }
 
-    /** Refuses when the page a step comes from was made before the job moved on. */
+    /** Refuses when the page a step comes from was made before the job moved on; photos and notes move nothing on. */
     public void requireSequence(int shown) {
-        if (shown != sequence()) {
+        if (shown != sequence() && !recorded().onlyAddedTo(shown)) {
             throw new RecordedElsewhereException(number);
         }
     }

@@ -129,24 +129,23 @@ public class Workshop {
     /**
      * Appends steps to a job, all or none.
      *
-     * @param expectedSequence what the page was made from; when the job has moved on since, nothing is recorded and a
-     *     {@link RecordedElsewhereException} says so
+     * @param expectedSequence what the page was made from; when the job has moved on since (by more than photos and notes,
+     *     which stand for themselves), nothing is recorded and a {@link RecordedElsewhereException} says so
      */
     @Transactional
     public void append(int number, int expectedSequence, List<? extends Step> steps) {
         JobRow before = jobs.find(number).orElseThrow(() -> new NoSuchJobException(number));
-        if (before.lastSequence() != expectedSequence) {
-            throw new RecordedElsewhereException(number);
-        }
         OpenJob known = kept.load(before);
-        if (known.sequence() != expectedSequence) {
-            // another was recorded between the two looks
+        boolean moved =
+                before.lastSequence() != expectedSequence && !known.recorded().onlyAddedTo(expectedSequence);
+        if (moved || known.sequence() != before.lastSequence()) {
+            // on another page, or between the two looks
             throw new RecordedElsewhereException(number);
         }
         Instant at = after(known);
         List<RecordedStep> recorded = new ArrayList<>();
         for (Step step : steps) {
-            recorded.add(new RecordedStep(expectedSequence + recorded.size() + 1, at, step));
+            recorded.add(new RecordedStep(known.sequence() + recorded.size() + 1, at, step));
         }
         moveOn(before, known, recorded);
         SentAct.take().ifPresent(identity -> sent.insert(identity, number));

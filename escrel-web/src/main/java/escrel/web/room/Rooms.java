@@ -34,7 +34,8 @@ public final class Rooms {
                     .leadingTo("/jobs/{job}/bind?calibre=cv-12")
                     .leadingTo("/jobs/{job}/tray/labels")
                     .leadingTo("/jobs/{job}/pairs")
-                    .in("strip", "tray", "wayin", "film", "learnt", "log"),
+                    .leadingTo("/jobs/{job}/phone")
+                    .in("strip", "tray", "wayin", "film", "learnt", "log", "phone"),
             Room.ofAJob("inspect", "Inspect")
                     .counting(job -> openIn(job, Tally.Kind.FINDINGS))
                     .in("inspection"),

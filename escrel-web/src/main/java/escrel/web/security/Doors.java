@@ -33,7 +33,7 @@ class Doors extends OncePerRequestFilter {
                     400 * MEGABYTE,
                     "A recording may have 400 MB: half an hour at 48 000 samples a second has 173"),
             new Limit(
-                    Pattern.compile("/jobs/\\d+/(photos|strip/photo|plate/photo)"),
+                    Pattern.compile("/jobs/\\d+/(photos|strip/photo|plate/photo)|/phone/[^/]+"),
                     64 * MEGABYTE,
                     "A picture may have 64 MB"),
             new Limit(Pattern.compile("/calibres/import"), 64 * MEGABYTE, "A sheet may have 64 MB"),

@@ -14,10 +14,12 @@ class LoginController {
             @RequestParam(required = false) @Nullable String wrong,
             @RequestParam(required = false) @Nullable Integer wait,
             @RequestParam(required = false) @Nullable String out,
+            @RequestParam(required = false) @Nullable String phone,
             Model model) {
         model.addAttribute("wrong", wrong != null);
         model.addAttribute("wait", wait);
         model.addAttribute("out", out != null);
+        model.addAttribute("phone", phone);
         return "login";
     }
 }

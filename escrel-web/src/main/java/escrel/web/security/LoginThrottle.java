@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.function.LongSupplier;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
@@ -80,10 +81,10 @@ class LoginThrottle extends OncePerRequestFilter {
         };
     }
 
-    AuthenticationSuccessHandler right(String page) {
+    AuthenticationSuccessHandler right(Function<HttpServletRequest, String> page) {
         return (request, response, authentication) -> {
             rightFrom(request.getRemoteAddr());
-            response.sendRedirect(page);
+            response.sendRedirect(page.apply(request));
         };
     }
 }

@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,6 +31,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /** Everything about who may do what over HTTP. */
 @Configuration
 class SecurityConfiguration {
+    private static final Pattern PHONE = Pattern.compile("/phone/([A-Z0-9]{10})");
     private static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
                     + "connect-src 'self'; media-src 'self'; worker-src 'self'; img-src 'self' data: blob:; form-action 'self'; "
@@ -59,7 +62,7 @@ class SecurityConfiguration {
                     .authenticated());
             http.addFilterAfter(throttle, Doors.class);
             http.formLogin(login -> login.loginPage("/login")
-                    .successHandler(throttle.right("/"))
+                    .successHandler(throttle.right(SecurityConfiguration::whereTo))
                     .failureHandler(throttle.wrong("/login?wrong")));
             http.logout(out -> out.logoutUrl("/logout").logoutSuccessUrl("/login?out"));
             http.exceptionHandling(e -> e.authenticationEntryPoint((request, response, denied) -> {
@@ -67,11 +70,18 @@ class SecurityConfiguration {
                     response.setHeader("HX-Redirect", "/login");
                     response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
                 } else {
-                    response.sendRedirect("/login");
+                    Matcher phone = PHONE.matcher(request.getRequestURI());
+                    response.sendRedirect(phone.matches() ? "/login?phone=" + phone.group(1) : "/login");
                 }
             }));
         }
         return http.build();
+    }
+
+    /** To the first page; a phone that came by a code goes on to where it wanted to. */
+    private static String whereTo(HttpServletRequest request) {
+        String code = request.getParameter("phone");
+        return code != null && PHONE.matcher("/phone/" + code).matches() ? "/phone/" + code : "/";
     }
 
     /** A missing or old form token is answered in plain words. */
@@ -82,6 +92,12 @@ class SecurityConfiguration {
         response.getWriter()
                 .write("This page was left open too long or came from elsewhere. Nothing was recorded or changed. "
                         + "Reload the page and send it again.");
+    }
+
+    /** Whether others on the network reach it: what a page may promise of it. */
+    @Bean
+    Boolean beyondThisMachine(Environment environment) {
+        return !Listening.onLoopback(environment);
     }
 
     /** Which methods there are is said by {@link Doors}, in words. */

@@ -2,6 +2,7 @@ package escrel.web.strip;
 
 import escrel.core.calibre.Side;
 import escrel.core.service.StepKind;
+import escrel.web.job.AtHand;
 import escrel.web.job.JobHead;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
@@ -31,9 +32,12 @@ class StripController {
     private final StripActs acts;
     private final Visits visits;
     private final Learnt learnt;
+    private final AtHand atHand;
 
-    StripController(Workshop workshop, StripActions actions, StripActs acts, Visits visits, Learnt learnt) {
+    StripController(
+            Workshop workshop, StripActions actions, StripActs acts, Visits visits, Learnt learnt, AtHand atHand) {
         this.learnt = learnt;
+        this.atHand = atHand;
         this.workshop = workshop;
         this.actions = actions;
         this.acts = acts;
@@ -139,6 +143,7 @@ class StripController {
         StripView view = StripView.of(job, asked, outcome, form, said);
         model.addAttribute("view", view);
         String part = view.card() == null ? "" : view.card().part().code();
+        atHand.shows(number, part);
         model.addAttribute("foundHere", learnt.foundBefore(job).on(part).orElse(null));
     }
 }

@@ -40,6 +40,18 @@ class TwoComputersTest {
         browser.enter();
     }
 
+    /** A phone that scanned a code shows the passphrase once and stands where it wanted to. */
+    @Test
+    void aPhoneGoesOnToItsCodeAfterThePassphrase() {
+        try (Browser phone = new Browser()) {
+            phone.open(url + "/phone/ABCDEFGHJK");
+            phone.seeText("The workshop's passphrase");
+            enter(phone, PASSPHRASE);
+            phone.seeText("This code no longer holds");
+            assertThat(phone.driver().getCurrentUrl()).endsWith("/phone/ABCDEFGHJK");
+        }
+    }
+
     @Test
     void eachShowsThePassphraseSlipsSlowDownAndLoggingOutClosesOnlyHere() {
         try (Browser bench = new Browser();
