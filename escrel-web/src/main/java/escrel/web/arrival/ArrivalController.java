@@ -131,6 +131,8 @@ class ArrivalController {
         model.addAttribute("sheets", sheets.all());
         model.addAttribute("bound", job.sheet());
         model.addAttribute("version", job.sheetVersion());
+        model.addAttribute("suspicions", job.job().suspicions().open());
+        model.addAttribute("parts", job.movement().homes());
         model.addAttribute("case", CaseView.of(job, caseSheets.all()));
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
         model.addAttribute(

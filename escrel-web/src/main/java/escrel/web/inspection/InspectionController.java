@@ -20,6 +20,7 @@ import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
+import escrel.web.room.Rooms;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -171,9 +172,10 @@ class InspectionController {
             @PathVariable int number,
             @RequestParam int seq,
             @RequestParam(defaultValue = "") String part,
-            @RequestParam String words) {
+            @RequestParam String words,
+            @RequestParam(defaultValue = "inspect") String from) {
         actions.suspect(number, seq, part, words.strip());
-        return back(number);
+        return "redirect:/jobs/" + number + "/" + Rooms.require(from).path();
     }
 
     @PostMapping("/jobs/{number}/suspicions/{at}")

@@ -1,6 +1,7 @@
 package escrel.web.learnt;
 
 import escrel.core.MendableException;
+import escrel.core.learning.Mishaps;
 import escrel.core.learning.Vocabulary;
 import escrel.core.watchcase.CaseBound;
 import escrel.core.watchcase.CaseCheck;
@@ -9,6 +10,7 @@ import escrel.core.watchcase.CaseSheet;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.CaseSheets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +33,15 @@ class CaseLearnt {
         return CaseDifference.of(base(job), job.history(), job.movement());
     }
 
+    /** What went wrong with a part of the case and is no trap of its sheet yet. */
+    List<Mishaps.Trap> mishaps(OpenJob job) {
+        CaseSheet base = base(job);
+        return Mishaps.in(job.history(), job.movement()).stream()
+                .filter(t -> CaseSheet.isOfCase(job.movement().requirePart(t.part())))
+                .filter(t -> base == null || !base.traps().contains(t.words()))
+                .toList();
+    }
+
     private @Nullable CaseSheet base(OpenJob job) {
         CaseSheet bound = job.caseSheet();
         return bound == null ? null : cases.latest(bound.id()).orElse(bound);
@@ -41,7 +52,10 @@ class CaseLearnt {
     public CaseSheet accept(int number, int seq, List<String> lines, String maker, String reference) {
         OpenJob job = workshop.load(number);
         job.requireSequence(seq);
-        CaseSheet accepted = difference(job).apply(lines);
+        CaseSheet applied = difference(job).apply(lines);
+        List<String> traps = new ArrayList<>(applied.traps());
+        mishaps(job).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
+        CaseSheet accepted = applied.withTraps(traps);
         CaseSheet sheet = job.caseSheet() == null ? called(accepted, maker.strip(), reference.strip()) : accepted;
         List<String> faults = CaseCheck.faultsOf(sheet);
         if (!faults.isEmpty()) {

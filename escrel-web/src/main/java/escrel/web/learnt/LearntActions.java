@@ -9,6 +9,7 @@ import escrel.core.calibre.SheetCheck;
 import escrel.core.calibre.SidePicture;
 import escrel.core.job.StepRegister;
 import escrel.core.learning.LearntSheet;
+import escrel.core.learning.Mishaps;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.SeenOrders;
 import escrel.core.learning.SheetDifference;
@@ -17,6 +18,7 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
 import escrel.core.watchcase.CaseDifference;
 import escrel.core.watchcase.CaseOfJob;
+import escrel.core.watchcase.CaseSheet;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -100,7 +102,8 @@ class LearntActions {
         OpenJob job = workshop.load(number);
         job.requireSequence(seq);
         CalibreSheet accepted = difference(job, base(job)).apply(lines);
-        CalibreSheet sheet = job.sheet() == null ? named(job, accepted, form) : withPictures(job, accepted, lines);
+        CalibreSheet known = job.sheet() == null ? named(job, accepted, form) : withPictures(job, accepted, lines);
+        CalibreSheet sheet = withTraps(known, job, lines);
         List<String> faults = SheetCheck.faultsOf(sheet);
         if (!faults.isEmpty()) {
             throw new MendableException(
@@ -111,6 +114,21 @@ class LearntActions {
         int version = sheets.keep(sheet);
         workshop.append(number, seq, rebound(job, sheet.id(), version));
         return sheet;
+    }
+
+    /** What went wrong with a part of the movement and is no trap of its sheet yet. */
+    List<Mishaps.Trap> mishaps(OpenJob job) {
+        List<String> known = base(job).traps();
+        return Mishaps.in(job.history(), job.movement()).stream()
+                .filter(t -> !CaseSheet.isOfCase(job.movement().requirePart(t.part())))
+                .filter(t -> !known.contains(t.words()))
+                .toList();
+    }
+
+    private CalibreSheet withTraps(CalibreSheet sheet, OpenJob job, List<String> lines) {
+        List<String> traps = new ArrayList<>(sheet.traps());
+        mishaps(job).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
+        return sheet.withRest(sheet.oilPoints(), sheet.tests(), traps);
     }
 
     /** A first sheet: its own name and figures, pins to its own scale, pictures of its own. */

@@ -55,8 +55,10 @@ class LearntController {
         model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());
+        model.addAttribute("mishaps", actions.mishaps(job));
         model.addAttribute("caseSheet", job.caseSheet());
         model.addAttribute("caseLines", cases.difference(job).lines());
+        model.addAttribute("caseMishaps", cases.mishaps(job));
         model.addAttribute("arrival", job.arrival());
         return "learnt/learnt";
     }

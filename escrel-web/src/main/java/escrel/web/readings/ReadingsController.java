@@ -66,6 +66,8 @@ class ReadingsController {
             @RequestParam(required = false) @Nullable Position position,
             Model model) {
         OpenJob job = workshop.load(number);
+        model.addAttribute("suspicions", job.job().suspicions().open());
+        model.addAttribute("parts", job.movement().homes());
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.READINGS));
         model.addAttribute("view", ReadingsView.of(job, set, state, position));

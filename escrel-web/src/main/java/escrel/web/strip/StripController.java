@@ -71,9 +71,7 @@ class StripController {
             return BENCH;
         }
         StripActs.Done done = acts.record(number, form);
-        if (Rooms.called(form.from()).isPresent()) {
-            answer.setHeader("HX-Redirect", "/jobs/" + number + "/" + form.from());
-        }
+        leadBack(number, form.from(), answer);
         fill(model, number, StripView.Asked.of(done.part(), form.side(), null, null), null, null, done.said());
         return BENCH;
     }
@@ -124,11 +122,21 @@ class StripController {
             @RequestParam String part,
             @RequestParam Side side,
             @RequestParam MultipartFile picture,
-            Model model)
+            @RequestParam(defaultValue = "") String from,
+            Model model,
+            HttpServletResponse answer)
             throws IOException {
+        leadBack(number, from, answer);
         actions.photo(number, part.isEmpty() ? null : part, side, picture.getInputStream());
         fill(model, number, StripView.Asked.of(part, side, null, null), null, null, "Photo kept");
         return BENCH;
+    }
+
+    /** Back to the room from which the bench was asked. */
+    private static void leadBack(int number, String room, HttpServletResponse answer) {
+        if (Rooms.called(room).isPresent()) {
+            answer.setHeader("HX-Redirect", "/jobs/" + number + "/" + room);
+        }
     }
 
     private void fill(

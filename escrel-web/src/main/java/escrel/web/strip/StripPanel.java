@@ -19,11 +19,21 @@ record StripPanel(String title, List<Item> items, @Nullable Say say) {
      * @param words what it does
      * @param panel the panel it leads to, or empty when it records at once
      * @param act what it records, or empty
-     * @param value goes with the act
+     * @param value goes with the act; the control to press where there is neither panel nor act
      */
     record Item(String key, String words, String panel, String act, String value) {
         static Item to(int key, String words, String panel) {
             return new Item(String.valueOf(key % 10), words, panel, "", "");
+        }
+
+        /** A line that presses another control of the page. */
+        static Item presses(int key, String words, String control) {
+            return new Item(String.valueOf(key % 10), words, "", "", control);
+        }
+
+        /** Whether it presses another control. */
+        public boolean presses() {
+            return panel.isEmpty() && act.isEmpty();
         }
 
         static Item acts(int key, String words, StripAct act, String value) {

@@ -179,7 +179,9 @@ final class StripPanels {
                 Item.to(2, "look: a finding, play, a suspicion …", "look"),
                 Item.to(3, "observed …", "say:OBSERVED"),
                 Item.acts(4, "was fitted the wrong way round", StripAct.WRONG_WAY_ROUND, ""),
-                Item.to(5, "another part …", "which"));
+                Item.to(5, "another part …", "which"),
+                Item.presses(6, "a photo", "photo-file"),
+                Item.to(7, "measure in millimetres …", "measure"));
         return new StripPanel(part.name() + ": what of it?", items, null);
     }
 
