@@ -62,6 +62,7 @@ public final class Rooms {
             Room.ofTheWorkshop("calibres", "Calibres", "/calibres")
                     .leadingTo("/calibres/{calibre}")
                     .leadingTo("/calibres/{calibre}/versions/1")
+                    .leadingTo("/calibres/{calibre}/plan?part=balance-cock")
                     .leadingTo("/calibres/{calibre}/edit"),
             Room.ofTheWorkshop("cases", "Cases", "/cases")
                     .leadingTo("/cases/{case}")
