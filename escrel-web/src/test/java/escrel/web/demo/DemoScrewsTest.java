@@ -22,6 +22,7 @@ import escrel.web.storage.Json;
 import escrel.web.storage.StepJson;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,6 +30,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -185,6 +188,57 @@ class DemoScrewsTest {
                     .as("read back, job " + number)
                     .isEqualTo(out);
         }
+    }
+
+    /** The card on the bench, the account in the report, and the file that another workshop would take in. */
+    @Test
+    void cardReportAndDossierSayTheSame() {
+        Pattern row = Pattern.compile("<tr><td>screws</td><td>(\\d+)</td><td>(\\d+) in their holes");
+        int looked = 0;
+        for (int number : numbers()) {
+            OpenJob open = server.bean(Workshop.class).load(number);
+            if (open.movement().parts().isEmpty()) {
+                continue;
+            }
+            int out = counted(open.movement(), open.history());
+            String strip = visitor.get("/jobs/" + number + "/strip?part="
+                            + open.movement().parts().get(0).code())
+                    .body();
+            assertThat(strip).as("card of job " + number).contains(out + " screws out");
+
+            Matcher told =
+                    row.matcher(visitor.get("/jobs/" + number + "/report").body());
+            assertThat(told.find()).as("report of job " + number).isTrue();
+            assertThat(Integer.parseInt(told.group(1)))
+                    .isEqualTo(open.movement().screws().size());
+            assertThat(Integer.parseInt(told.group(1)) - Integer.parseInt(told.group(2)))
+                    .as("not in their holes by the report of job " + number)
+                    .isEqualTo(out + easedOfWhatIsOff(open));
+
+            List<RecordedStep> steps = new ArrayList<>();
+            Json.MAPPER
+                    .readTree(visitor.get("/jobs/" + number + "/dossier.json").body())
+                    .path("steps")
+                    .forEach(s -> steps.add(new RecordedStep(
+                            s.path("sequence").asInt(),
+                            Instant.parse(s.path("at").asString()),
+                            StepJson.readFromElsewhere(s.path("kind").asString(), s.path("step")))));
+            assertThat(open.job().having(JobHistory.of(steps)).screws().out())
+                    .as("dossier of job " + number)
+                    .isEqualTo(out);
+            looked++;
+        }
+        assertThat(looked).isGreaterThan(15);
+    }
+
+    /** Screws that only ease stay in their holes, but wait to be tightened. */
+    private static int easedOfWhatIsOff(OpenJob open) {
+        return open.job().lives().sheet().homes().stream()
+                .filter(p -> open.teardown().isOff(p.code()))
+                .mapToInt(p -> (int) open.movement().screwsOf(p.code()).stream()
+                        .filter(s -> s.head() == ScrewPlace.Head.SIDE || s.head() == ScrewPlace.Head.HALF_MOON)
+                        .count())
+                .sum();
     }
 
     @Test
