@@ -14,9 +14,11 @@ import escrel.core.calibre.Trait;
 import escrel.core.watchcase.CasePart.Face;
 import escrel.core.watchcase.CasePart.Inside;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -37,7 +39,11 @@ public final class Cased {
     private final CalibreSheet movement;
     private final CaseSheet watchcase;
     private final List<Part> kept = new ArrayList<>();
+    private final Map<String, Part> byCode = new HashMap<>();
     private final List<Hold> holds = new ArrayList<>();
+    /** What is stated, so that nothing is stated twice. */
+    private final Set<String> stated = new HashSet<>();
+
     private final @Nullable String back;
     private final @Nullable String front;
 
@@ -53,6 +59,7 @@ public final class Cased {
                     || watchcase.part(part.code()).isPresent();
             if (!ofCase || !replaced && touched.contains(part.code())) {
                 kept.add(part);
+                byCode.put(part.code(), part);
             }
         }
     }
@@ -93,11 +100,11 @@ public final class Cased {
         kept.stream().filter(p -> p.group() != Group.CASE).forEach(parts::add);
         Set<String> there = parts.stream().map(Part::code).collect(Collectors.toSet());
 
-        movement.holds().stream().filter(this::staysTrue).forEach(holds::add);
+        movement.holds().stream().filter(this::staysTrue).forEach(this::state);
         layers();
         aroundTheMovement();
         movementInside();
-        watchcase.holds().forEach(holds::add);
+        watchcase.holds().forEach(this::state);
         List<Hold> whole = holds.stream()
                 .filter(h -> there.contains(h.part()) && there.contains(h.by()))
                 .distinct()
@@ -156,8 +163,7 @@ public final class Cased {
 
     /** What a calibre's sheet says of its own case is said by the case now; a front opener has nothing in reach from behind. */
     private boolean staysTrue(Hold hold) {
-        boolean both = kept.stream().anyMatch(p -> p.code().equals(hold.part()))
-                && kept.stream().anyMatch(p -> p.code().equals(hold.by()));
+        boolean both = byCode.containsKey(hold.part()) && byCode.containsKey(hold.by());
         boolean stemByMovement = watchcase.opens() == Opens.FRONT && isStem(hold.part());
         return both && !stemByMovement;
     }
@@ -268,10 +274,9 @@ public final class Cased {
 
     /** Side of a part of the movement; nothing for the case and for what is parted in the hand. */
     private Optional<Side> sideOf(String code) {
-        return kept.stream()
-                .filter(p -> p.code().equals(code) && p.group() != Group.CASE && p.side() != Side.IN_HAND)
-                .map(Part::side)
-                .findFirst();
+        return Optional.ofNullable(byCode.get(code))
+                .filter(p -> p.group() != Group.CASE && p.side() != Side.IN_HAND)
+                .map(Part::side);
     }
 
     private void addIf(String part, @Nullable String by, String why) {
@@ -281,12 +286,16 @@ public final class Cased {
     }
 
     private void add(String part, String by, String why) {
-        if (!part.equals(by)) {
-            boolean known = holds.stream()
-                    .anyMatch(h -> h.part().equals(part) && h.by().equals(by) && h.basis() == Hold.Basis.STATED);
-            if (!known) {
-                holds.add(new Hold(part, by, why, Hold.Basis.STATED));
-            }
+        boolean known = stated.contains(by + ">" + part);
+        if (!part.equals(by) && !known) {
+            state(new Hold(part, by, why, Hold.Basis.STATED));
+        }
+    }
+
+    private void state(Hold hold) {
+        holds.add(hold);
+        if (hold.basis() == Hold.Basis.STATED) {
+            stated.add(hold.by() + ">" + hold.part());
         }
     }
 

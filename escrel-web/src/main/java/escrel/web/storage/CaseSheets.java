@@ -14,10 +14,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class CaseSheets {
     private static final String OURS = "OURS";
     private static final String WAITING = "WAITING";
+    /** Cases held in memory. */
+    private static final int MOST_KEPT = 100;
 
     private final CaseSheetMapper mapper;
     private final Numbers numbers;
     private final Clock clock;
+    private final Remembered<CaseSheet> read = new Remembered<>(MOST_KEPT);
 
     CaseSheets(CaseSheetMapper mapper, Numbers numbers, Clock clock) {
         this.mapper = mapper;
@@ -59,7 +62,7 @@ public class CaseSheets {
 
     /** A version of a case. */
     public Optional<CaseSheet> find(String id, int version) {
-        return mapper.find(id, version).map(CaseJson::read);
+        return read.find(id, version, () -> mapper.find(id, version).map(CaseJson::read));
     }
 
     /** The newest version of a case. */

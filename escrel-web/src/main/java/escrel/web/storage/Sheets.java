@@ -1,7 +1,5 @@
 package escrel.web.storage;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import escrel.core.calibre.CalibreSheet;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -9,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The calibre library. A new sheet of a known calibre becomes its next version; jobs keep the one they were done with. */
 @Component
@@ -21,8 +17,7 @@ public class Sheets {
     private final SheetMapper mapper;
     private final Numbers numbers;
     private final Clock clock;
-    private final Cache<String, CalibreSheet> read =
-            Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+    private final Remembered<CalibreSheet> read = new Remembered<>(MOST_KEPT);
 
     Sheets(SheetMapper mapper, Numbers numbers, Clock clock) {
         this.mapper = mapper;
@@ -45,29 +40,7 @@ public class Sheets {
 
     /** A version of a sheet. Versions never change, so each is read once. */
     public Optional<CalibreSheet> find(String calibre, int version) {
-        String key = calibre + "#" + version;
-        CalibreSheet known = read.getIfPresent(key);
-        if (known != null) {
-            return Optional.of(known);
-        }
-        Optional<CalibreSheet> found = mapper.find(calibre, version).map(SheetJson::read);
-        found.ifPresent(sheet -> remember(key, sheet));
-        return found;
-    }
-
-    /** What is read within a transaction may have been written by it: it is remembered only when that holds. */
-    private void remember(String key, CalibreSheet sheet) {
-        if (!TransactionSynchronizationManager.isSynchronizationActive()
-                || TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
-            read.put(key, sheet);
-            return;
-        }
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                read.put(key, sheet);
-            }
-        });
+        return read.find(calibre, version, () -> mapper.find(calibre, version).map(SheetJson::read));
     }
 
     /** The version that is this very sheet, if it is kept. */
