@@ -171,6 +171,26 @@ public record CalibreSheet(
                 pictures);
     }
 
+    /** The same sheet with other lore. */
+    public CalibreSheet withLore(Lore newLore) {
+        return new CalibreSheet(
+                id,
+                name,
+                data,
+                stemRelease,
+                parts,
+                screws,
+                holds,
+                earlyIns,
+                oilPoints,
+                tests,
+                jewels,
+                train,
+                traps,
+                newLore,
+                pictures);
+    }
+
     /** Whether no library knows it: it grows while one movement is stripped. */
     public boolean isLearntHere() {
         return id.equals(LEARNT_HERE);

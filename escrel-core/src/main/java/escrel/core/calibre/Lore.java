@@ -82,4 +82,19 @@ public record Lore(
         documents = Copies.list(documents);
         expected = Copies.text(expected);
     }
+
+    /** The same with other weak points and interchange. */
+    public Lore with(List<WeakPoint> otherWeakPoints, List<Interchange> otherInterchange) {
+        return new Lore(
+                family,
+                variants,
+                otherWeakPoints,
+                otherInterchange,
+                settingOpens,
+                pushers,
+                tools,
+                documents,
+                targets,
+                expected);
+    }
 }

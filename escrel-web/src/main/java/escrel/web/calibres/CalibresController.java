@@ -91,9 +91,21 @@ class CalibresController {
                 PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
         model.addAttribute(
                 "order", Job.of(JobHistory.empty(), sheet, habits.of(id)).wayDown());
+        model.addAttribute("family", library.family(sheet).lines());
         model.addAttribute("documents", pictures.documents(id));
         model.addAttribute("periods", sheet.train() == null ? List.of() : periods(sheet));
         return "calibres/calibre";
+    }
+
+    /** Takes over what the family knows. */
+    @PostMapping("/calibres/{id}/family")
+    String takeOver(
+            @PathVariable String id,
+            @RequestParam(required = false) @Nullable List<String> line,
+            RedirectAttributes flash) {
+        library.takeOver(require(id), line == null ? List.of() : line);
+        flash.addFlashAttribute("said", "Taken over; the sheet is version " + sheets.latestVersion(id) + " now");
+        return "redirect:/calibres/" + id;
     }
 
     /** Versions that can be looked at beside the one that is used; an accepted one is the same as one of ours. */

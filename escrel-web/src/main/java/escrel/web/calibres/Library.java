@@ -2,6 +2,7 @@ package escrel.web.calibres;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Family;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
@@ -131,6 +132,24 @@ class Library {
         CalibreSheet blank = LearntSheet.unknown();
         Part stem = Part.of("stem", "Stem", Group.CASE, Side.TRAIN).withRole(Role.STEM);
         return copy(blank.with(List.of(stem), List.of(), List.of()), id, name);
+    }
+
+    /** What the other calibres of a sheet's family know. */
+    Family family(CalibreSheet sheet) {
+        if (sheet.lore().family().isEmpty()) {
+            return Family.of(sheet, List.of());
+        }
+        return Family.of(
+                sheet,
+                sheets.all().stream()
+                        .flatMap(row -> sheets.find(row.calibre(), row.version()).stream())
+                        .toList());
+    }
+
+    /** Keeps a sheet with what was taken over from its family. */
+    @Transactional
+    public void takeOver(CalibreSheet sheet, List<String> lines) {
+        keep(family(sheet).taking(lines));
     }
 
     /** A new sheet that begins as a copy of a related one. */

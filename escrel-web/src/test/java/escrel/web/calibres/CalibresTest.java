@@ -28,6 +28,22 @@ class CalibresTest {
                 visitor.get("/calibres/" + id + "/sheet.json").body());
     }
 
+    /** The chronograph is of the CV-12's family; what the CV-12 warns of is offered to it. */
+    @Test
+    void whatTheFamilyKnowsIsTakenOver() {
+        visitor.post("/calibres/cv-33/copy", Map.of("newId", "cv-33-family", "newName", "Of the family"));
+        String trap = "The crown-wheel screw is left-hand: three lines in its head.";
+        assertThat(visitor.get("/calibres/cv-33-family").body())
+                .contains("What the CV-12 family knows besides", "trap: " + trap);
+
+        assertThat(visitor.post("/calibres/cv-33-family/family", Map.of("line", "TRAP:" + trap))
+                        .body())
+                .contains("the sheet is version 2 now", trap)
+                .doesNotContain("trap: " + trap);
+        assertThat(sheet("cv-33-family").path("traps").toString()).contains(trap);
+        assertThat(visitor.get("/calibres/l-43").body()).doesNotContain("knows besides");
+    }
+
     @Test
     void changedSheetBecomesTheNextVersionAndJobsKeepTheirs() {
         ObjectNode sheet = sheet("cv-12").put("id", "cv-12-test").put("name", "Corvane CV-12 on trial");
