@@ -88,62 +88,29 @@ public record CalibreSheet(
 
     /** The same sheet with other parts, screws and holds. */
     public CalibreSheet with(List<Part> otherParts, List<ScrewPlace> otherScrews, List<Hold> otherHolds) {
-        return new CalibreSheet(
-                id,
-                name,
-                data,
-                stemRelease,
-                otherParts,
-                otherScrews,
-                otherHolds,
-                earlyIns,
-                oilPoints,
-                tests,
-                jewels,
-                train,
-                traps,
-                lore,
-                pictures);
+        Draft draft = new Draft(this);
+        draft.parts = otherParts;
+        draft.screws = otherScrews;
+        draft.holds = otherHolds;
+        return draft.sheet();
     }
 
     /** The same sheet under another id and name, with other figures and pictures. */
     public CalibreSheet called(String newId, String newName, CalibreData newData, List<SidePicture> newPictures) {
-        return new CalibreSheet(
-                newId,
-                newName,
-                newData,
-                stemRelease,
-                parts,
-                screws,
-                holds,
-                earlyIns,
-                oilPoints,
-                tests,
-                jewels,
-                train,
-                traps,
-                lore,
-                newPictures);
+        Draft draft = new Draft(this);
+        draft.id = newId;
+        draft.name = newName;
+        draft.data = newData;
+        draft.pictures = newPictures;
+        return draft.sheet();
     }
 
     /** The same sheet with other figures and another stem release. */
     public CalibreSheet withFigures(CalibreData newData, @Nullable StemRelease newRelease) {
-        return new CalibreSheet(
-                id,
-                name,
-                newData,
-                newRelease,
-                parts,
-                screws,
-                holds,
-                earlyIns,
-                oilPoints,
-                tests,
-                jewels,
-                train,
-                traps,
-                lore,
-                pictures);
+        Draft draft = new Draft(this);
+        draft.data = newData;
+        draft.stemRelease = newRelease;
+        return draft.sheet();
     }
 
     /** The same sheet with other lubrication points and tests. */
@@ -153,42 +120,18 @@ public record CalibreSheet(
 
     /** The same sheet with other lubrication points, tests and traps. */
     public CalibreSheet withRest(List<OilPoint> newPoints, List<AssemblyTest> newTests, List<String> newTraps) {
-        return new CalibreSheet(
-                id,
-                name,
-                data,
-                stemRelease,
-                parts,
-                screws,
-                holds,
-                earlyIns,
-                newPoints,
-                newTests,
-                jewels,
-                train,
-                newTraps,
-                lore,
-                pictures);
+        Draft draft = new Draft(this);
+        draft.oilPoints = newPoints;
+        draft.tests = newTests;
+        draft.traps = newTraps;
+        return draft.sheet();
     }
 
     /** The same sheet with other lore. */
     public CalibreSheet withLore(Lore newLore) {
-        return new CalibreSheet(
-                id,
-                name,
-                data,
-                stemRelease,
-                parts,
-                screws,
-                holds,
-                earlyIns,
-                oilPoints,
-                tests,
-                jewels,
-                train,
-                traps,
-                newLore,
-                pictures);
+        Draft draft = new Draft(this);
+        draft.lore = newLore;
+        return draft.sheet();
     }
 
     /** Whether no library knows it: it grows while one movement is stripped. */
@@ -261,5 +204,57 @@ public record CalibreSheet(
     /** The parts that have a home in the movement: all but the power-down. */
     public List<Part> homes() {
         return parts.stream().filter(p -> !p.isPowerDown()).toList();
+    }
+
+    /** A copy in the making: what is not said otherwise stays. */
+    private static final class Draft {
+        private final CalibreSheet from;
+        private String id;
+        private String name;
+        private CalibreData data;
+        private @Nullable StemRelease stemRelease;
+        private List<Part> parts;
+        private List<ScrewPlace> screws;
+        private List<Hold> holds;
+        private List<OilPoint> oilPoints;
+        private List<AssemblyTest> tests;
+        private List<String> traps;
+        private Lore lore;
+        private List<SidePicture> pictures;
+
+        Draft(CalibreSheet from) {
+            this.from = from;
+            this.id = from.id;
+            this.name = from.name;
+            this.data = from.data;
+            this.stemRelease = from.stemRelease;
+            this.parts = from.parts;
+            this.screws = from.screws;
+            this.holds = from.holds;
+            this.oilPoints = from.oilPoints;
+            this.tests = from.tests;
+            this.traps = from.traps;
+            this.lore = from.lore;
+            this.pictures = from.pictures;
+        }
+
+        CalibreSheet sheet() {
+            return new CalibreSheet(
+                    id,
+                    name,
+                    data,
+                    stemRelease,
+                    parts,
+                    screws,
+                    holds,
+                    from.earlyIns,
+                    oilPoints,
+                    tests,
+                    from.jewels,
+                    from.train,
+                    traps,
+                    lore,
+                    pictures);
+        }
     }
 }

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -117,10 +118,13 @@ public final class CaseDifference {
 
     /** What was said on the bench to be held by a part of the case. */
     private void holds(CalibreSheet joined) {
+        Set<String> followsFromLayers = Cased.of(CaseCheck.anyMovement(), known, Set.of()).holds().stream()
+                .map(CaseDifference::said)
+                .collect(Collectors.toSet());
         for (Hold hold : joined.holds()) {
             Optional<Part> by = joined.part(hold.by()).filter(CaseSheet::isOfCase);
             Optional<Part> part = joined.part(hold.part()).filter(p -> !CaseSheet.isOfCase(p));
-            boolean byItsLayers = hold.by().equals(CalibreSheet.CASED) || follows(hold);
+            boolean byItsLayers = hold.by().equals(CalibreSheet.CASED) || followsFromLayers.contains(said(hold));
             if (by.isPresent() && part.isPresent() && hold.basis() == Hold.Basis.STATED && !byItsLayers) {
                 Inside what = inside(part.get());
                 boolean knows = base.part(hold.by())
@@ -137,14 +141,8 @@ public final class CaseDifference {
         }
     }
 
-    /** Whether the case's own layers say it already. */
-    private boolean follows(Hold hold) {
-        return Cased.of(stripped(), known, Set.of()).holds().stream()
-                .anyMatch(h -> h.by().equals(hold.by()) && h.why().equals(hold.why()));
-    }
-
-    private static CalibreSheet stripped() {
-        return CaseCheck.anyMovement();
+    private static String said(Hold hold) {
+        return hold.by() + ": " + hold.why();
     }
 
     private static Inside inside(Part part) {

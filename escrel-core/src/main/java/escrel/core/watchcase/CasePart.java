@@ -91,6 +91,11 @@ public record CasePart(
             return face;
         }
 
+        /** What of the movement such a part usually holds. */
+        public Set<Inside> usualHolds() {
+            return this == CLAMPS || this == HOLDING_RING || this == PUSHERS ? Set.of(Inside.MOVEMENT) : Set.of();
+        }
+
         /** Whether it is a seal of any kind. */
         public boolean isSeal() {
             return this == SEAL || this == CROWN_SEAL;
@@ -117,17 +122,7 @@ public record CasePart(
     /** A part of a case as it is named on the bench: what its kind usually is, nothing measured. */
     public static CasePart named(Part part) {
         Kind kind = Kind.like(part.name());
-        boolean holdsTheMovement = kind == Kind.CLAMPS || kind == Kind.HOLDING_RING || kind == Kind.PUSHERS;
-        return new CasePart(
-                part,
-                kind,
-                kind.usualFace(),
-                0,
-                0,
-                "",
-                false,
-                kind.isSeal(),
-                holdsTheMovement ? Set.of(Inside.MOVEMENT) : Set.of());
+        return new CasePart(part, kind, kind.usualFace(), 0, 0, "", false, kind.isSeal(), kind.usualHolds());
     }
 
     /** A part of a case by its kind, with the code its kind usually has. */

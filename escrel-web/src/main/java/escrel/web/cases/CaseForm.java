@@ -39,6 +39,8 @@ record CaseForm(
     CasePart on(CaseSheet sheet) {
         CasePart.Kind what = kind == null ? CasePart.Kind.OTHER : kind;
         CasePart.Face where = face == null ? what.usualFace() : face;
+        // of a new part what its kind usually is, where the form says nothing
+        boolean begins = text(code).isEmpty();
         String words = text(name).isEmpty() ? what.words() : text(name);
         Part part = sheet.part(text(code)).map(CasePart::part).orElseGet(() -> begun(sheet, what, words));
         part = part.name().equals(words) ? part : part.withName(words);
@@ -57,8 +59,8 @@ record CaseForm(
                 height == null ? 0 : height,
                 text(fit),
                 Boolean.TRUE.equals(twoWays),
-                Boolean.TRUE.equals(alwaysNew),
-                holds == null ? Set.of() : Set.copyOf(holds));
+                alwaysNew == null ? begins && what.isSeal() : alwaysNew,
+                holds != null ? Set.copyOf(holds) : begins ? what.usualHolds() : Set.of());
     }
 
     private static Part begun(CaseSheet sheet, CasePart.Kind what, String words) {
