@@ -1,11 +1,8 @@
 package escrel.core.watchcase;
 
-import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Hold;
-import escrel.core.calibre.LubricantClass;
-import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
@@ -19,7 +16,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -118,7 +114,8 @@ public final class Cased {
                 .toList();
         List<String> traps = Stream.concat(watchcase.traps().stream(), movement.traps().stream())
                 .toList();
-        return movement.with(parts, screws, whole).withRest(points(there), tests(there), traps);
+        CasedClimb climb = new CasedClimb(movement, watchcase, back, front, there);
+        return movement.with(parts, screws, whole).withRest(climb.points(), climb.tests(), traps);
     }
 
     private void ofFace(Face face, List<Part> parts) {
@@ -297,85 +294,5 @@ public final class Cased {
         if (hold.basis() == Hold.Basis.STATED) {
             stated.add(hold.by() + ">" + hold.part());
         }
-    }
-
-    private List<OilPoint> points(Set<String> there) {
-        List<OilPoint> points = new ArrayList<>();
-        for (OilPoint p : movement.oilPoints()) {
-            if (there.contains(p.part())) {
-                points.add(new OilPoint(
-                        p.code(),
-                        p.name(),
-                        p.part(),
-                        p.side(),
-                        p.lubricant(),
-                        p.amount(),
-                        window(p.after(), there),
-                        before(p.after(), p.before(), there),
-                        p.x(),
-                        p.y(),
-                        p.why()));
-            }
-        }
-        for (CasePart part : watchcase.parts()) {
-            if (part.kind().isSeal()) {
-                points.add(new OilPoint(
-                        "g-" + part.code(),
-                        part.part().name(),
-                        part.code(),
-                        part.part().side(),
-                        LubricantClass.GASKET_GREASE,
-                        "film",
-                        null,
-                        part.code(),
-                        0,
-                        0,
-                        ""));
-            }
-        }
-        return points;
-    }
-
-    private List<AssemblyTest> tests(Set<String> there) {
-        List<AssemblyTest> tests = new ArrayList<>();
-        for (AssemblyTest t : movement.tests()) {
-            String after = window(t.after(), there);
-            if (after != null) {
-                tests.add(new AssemblyTest(
-                        t.code(),
-                        t.name(),
-                        t.side(),
-                        after,
-                        before(t.after(), t.before(), there),
-                        t.expect(),
-                        t.proof()));
-            }
-        }
-        String closing = back == null ? front : back;
-        if (Boolean.TRUE.equals(watchcase.screwDown())) {
-            tests.add(new AssemblyTest(
-                    "case-crown",
-                    "Screw-down crown closes on its thread",
-                    Side.TRAIN,
-                    CalibreSheet.CASED,
-                    closing,
-                    "Unscrewed it winds and sets; screwed down it takes its thread by itself, its spring holds against"
-                            + " the tube. It may wind while it is screwed down."));
-        }
-        return tests;
-    }
-
-    /** Where a window opens; nothing when the case or movement has no such part. */
-    private @Nullable String window(@Nullable String code, Set<String> there) {
-        return code != null && there.contains(code) ? code : null;
-    }
-
-    /** Where a window closes: before the case is closed means, where only the front opens, before the movement goes in. */
-    private @Nullable String before(@Nullable String after, @Nullable String before, Set<String> there) {
-        if (!CalibreSheet.CLOSED.equals(before) || there.contains(CalibreSheet.CLOSED)) {
-            return window(before, there);
-        }
-        boolean cased = Objects.equals(after, CalibreSheet.CASED);
-        return back != null ? back : cased ? front : CalibreSheet.CASED;
     }
 }
