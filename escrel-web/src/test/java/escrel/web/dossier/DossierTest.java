@@ -61,6 +61,53 @@ class DossierTest {
         }
     }
 
+    /** The case comes along, waits here, and its job goes by it meanwhile. */
+    @Test
+    void aCaseFromElsewhereWaitsUntilItIsAccepted() {
+        ObjectNode out = (ObjectNode)
+                Json.MAPPER.readTree(visitor.get("/jobs/7/dossier.json").body());
+        try (EscrelServer other = EscrelServer.empty()) {
+            Visitor there = new Visitor(other.url());
+            ObjectNode without = out.deepCopy();
+            without.remove("case");
+            assertThat(refused(there, without)).contains("the dossier holds no sheet of it");
+            ObjectNode wrong = out.deepCopy();
+            ((ObjectNode) wrong.path("case")).put("id", "skarholt-d-78");
+            assertThat(refused(there, wrong)).contains("skarholt-d-77", "skarholt-d-78");
+            ObjectNode sideways = out.deepCopy();
+            ((ObjectNode) sideways.path("case")).put("opens", "SIDEWAYS");
+            assertThat(refused(there, sideways)).contains("is not what belongs there");
+            assertThat(there.get("/cases").body())
+                    .contains("No case is known yet")
+                    .doesNotContain("D-77");
+
+            take(there, out.toString());
+            assertThat(there.get("/jobs/7/strip?part=turning-ring").body()).contains("Turning ring");
+            assertThat(there.get("/cases").body()).contains("From elsewhere", "Skarholt D-77");
+            assertThat(there.get("/cases/skarholt-d-77/versions/1").body()).contains("came with a job of another");
+            assertThat(there.post("/cases/skarholt-d-77/accept", Map.of("version", 1))
+                            .body())
+                    .contains("The case is used now, as version 2");
+            assertThat(there.get("/cases").body()).doesNotContain("From elsewhere");
+            assertThat(there.get("/jobs/7/dossier.json").body()).isEqualTo(out(7));
+        }
+    }
+
+    private String out(int job) {
+        return visitor.get("/jobs/" + job + "/dossier.json").body();
+    }
+
+    private static String refused(Visitor there, ObjectNode dossier) {
+        HttpResponse<String> page = there.upload(
+                "/jobs/import",
+                Map.of(),
+                "dossier",
+                "d.json",
+                dossier.toString().getBytes(StandardCharsets.UTF_8));
+        assertThat(page.statusCode()).isEqualTo(422);
+        return page.body();
+    }
+
     @Test
     void readingsAsCsvHaveOneRowAReadingAndUnitsInTheirNames() {
         String[] rows = visitor.get("/jobs/1/readings.csv").body().split("\r\n");
