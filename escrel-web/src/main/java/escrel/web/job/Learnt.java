@@ -55,50 +55,43 @@ public class Learnt {
     private static final int LONGEST = 59_000;
     private static final int CALIBRES = 40;
 
-    /** Orders that were counted: of each job, as it was counted. */
+    /** What was counted: of each job, as it was counted, in the words of its row so that ten thousand of them weigh little. */
     private static final class Counted {
         private final Map<Integer, String> taken = new HashMap<>();
-        private final SeenOrders.Counting counting = new SeenOrders.Counting();
-        private final Map<Integer, FoundBefore.Service> services = new HashMap<>();
+        private final Map<Integer, String> wrong = new HashMap<>();
+        private final SeenOrders.Counting orders = new SeenOrders.Counting();
         private final FoundBefore.Counting found = new FoundBefore.Counting();
 
-        void count(int job, String taken, String wrong) {
-            order(job, taken);
-            FoundBefore.Service before = services.remove(job);
-            if (before != null) {
-                found.remove(before);
+        void count(int job, String nowTaken, String nowWrong) {
+            // an order is told by two parts at least, and so is a service
+            String told = nowTaken.contains("\n") ? nowTaken : "";
+            String bad = told.isEmpty() ? "" : nowWrong;
+            String before = Objects.requireNonNullElse(told.isEmpty() ? taken.remove(job) : taken.put(job, told), "");
+            String badBefore = Objects.requireNonNullElse(bad.isEmpty() ? wrong.remove(job) : wrong.put(job, bad), "");
+            if (before.equals(told) && badBefore.equals(bad)) {
+                return;
             }
-            if (!taken.isEmpty()) {
-                FoundBefore.Service now = serviceFrom(taken, wrong);
-                services.put(job, now);
-                found.add(now);
+            if (!before.isEmpty()) {
+                orders.remove(List.of(before.split("\n")));
+                found.remove(serviceFrom(before, badBefore));
+            }
+            if (!told.isEmpty()) {
+                orders.add(List.of(told.split("\n")));
+                found.add(serviceFrom(told, bad));
             }
         }
 
         /** What all of them found but one. */
         FoundBefore foundBut(int job) {
-            FoundBefore.Service own = services.get(job);
+            String own = taken.get(job);
             if (own == null) {
                 return found.seen();
             }
-            found.remove(own);
+            FoundBefore.Service service = serviceFrom(own, wrong.getOrDefault(job, ""));
+            found.remove(service);
             FoundBefore others = found.seen();
-            found.add(own);
+            found.add(service);
             return others;
-        }
-
-        private void order(int job, String now) {
-            // an order is told by two parts at least
-            String told = now.contains("\n") ? now : "";
-            String before = Objects.requireNonNullElse(told.isEmpty() ? taken.remove(job) : taken.put(job, told), "");
-            if (!before.equals(told)) {
-                if (!before.isEmpty()) {
-                    counting.remove(List.of(before.split("\n")));
-                }
-                if (!told.isEmpty()) {
-                    counting.add(List.of(told.split("\n")));
-                }
-            }
         }
     }
 
@@ -115,7 +108,7 @@ public class Learnt {
         SeenOrders[] seen = new SeenOrders[1];
         counted.asMap().compute(calibre, (c, known) -> {
             Counted now = known == null ? count(c) : known;
-            seen[0] = now.counting.seen();
+            seen[0] = now.orders.seen();
             return now;
         });
         return seen[0];
@@ -152,7 +145,7 @@ public class Learnt {
                                 .collect(Collectors.toSet()));
             }
         }
-        return new FoundBefore.Service(Set.of(taken.split("\n")), found);
+        return new FoundBefore.Service(Set.copyOf(Arrays.asList(taken.split("\n"))), found);
     }
 
     /** What was wrong with its parts as they came, and so may be wrong with the next one's: nothing this service did itself. */

@@ -57,8 +57,10 @@ class LearntTest {
         int first = visitor.openJob("Tidewell P-670", "learnt-found");
         int second = visitor.openJob("Tidewell P-671", "learnt-found");
         int third = visitor.openJob("Tidewell P-672", "learnt-found");
-        off(first, "dial");
-        off(second, "dial");
+        for (int job : new int[] {first, second}) {
+            off(job, "case-back");
+            off(job, "dial");
+        }
         assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).isEmpty();
 
         workshop.append(
