@@ -80,7 +80,8 @@ public final class Job {
         this.usual = schools;
         this.schools = ofJob(schools, history);
         this.watchcase = watchcase;
-        this.movement = SchoolChart.of(LearntSheet.on(inItsCase(), bound == null, history), this.schools);
+        this.movement = SchoolChart.of(
+                CaseOfJob.withNamedStems(LearntSheet.on(inItsCase(), bound == null, history)), this.schools);
     }
 
     /** The sheet the job is bound to, if any, in the case of this watch. */

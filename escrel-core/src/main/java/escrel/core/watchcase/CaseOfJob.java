@@ -1,6 +1,10 @@
 package escrel.core.watchcase;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hold;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.SheetCheck;
 import escrel.core.learning.PartNamed;
 import escrel.core.service.JobHistory;
 import java.util.ArrayList;
@@ -66,9 +70,9 @@ public final class CaseOfJob {
         Optional<CaseSheet> known = of(bound, history);
         boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
         if (known.isEmpty()) {
-            // a sheet of earlier versions carries a case itself, a job may name its case part by part; else a plain one
-            // is
-            // supposed, but nothing of a movement nobody knows
+            // a sheet of earlier versions carries a case itself, a job may name its case part by part; of a movement
+            // nobody
+            // knows nothing is supposed
             boolean named = history.all(PartNamed.class)
                     .map(PartNamed::part)
                     .filter(CaseSheet::isOfCase)
@@ -81,6 +85,28 @@ public final class CaseOfJob {
         return bringsItsOwn && bound == null
                 ? Cased.of(movement, standIn(movement, known.get()), touched)
                 : Cased.of(movement, known.get(), touched);
+    }
+
+    /** A stem that was named on the bench passes through the case as any other: the movement leaves after it. */
+    public static CalibreSheet withNamedStems(CalibreSheet sheet) {
+        if (sheet.part(CalibreSheet.CASED).isEmpty()) {
+            return sheet;
+        }
+        List<Hold> more = new ArrayList<>();
+        for (Part stem : sheet.allWithRole(Role.STEM)) {
+            boolean said = sheet.holdsOn(CalibreSheet.CASED).stream().anyMatch(h -> h.by().equals(stem.code()));
+            if (!said) {
+                more.add(new Hold(
+                        CalibreSheet.CASED, stem.code(), "the stem passes through the case", Hold.Basis.STATED));
+            }
+        }
+        if (more.isEmpty()) {
+            return sheet;
+        }
+        more.addAll(0, sheet.holds());
+        CalibreSheet held = sheet.with(sheet.parts(), sheet.screws(), more);
+        // what was stated on the bench goes before
+        return SheetCheck.ringIn(held).isPresent() ? sheet : held;
     }
 
     /** What parts with working names may turn out to be: a movement in the case as the job knows it, or in a plain one. */

@@ -107,9 +107,7 @@ public final class Cased {
                 .toList();
 
         List<ScrewPlace> screws = Stream.concat(
-                        movement.screws().stream()
-                                .filter(s ->
-                                        kept.stream().anyMatch(p -> p.code().equals(s.part()))),
+                        movement.screws().stream().filter(s -> byCode.containsKey(s.part())),
                         watchcase.screws().stream().filter(s -> there.contains(s.part())))
                 .toList();
         List<String> traps = Stream.concat(watchcase.traps().stream(), movement.traps().stream())

@@ -140,6 +140,20 @@ class CasesTest {
         assertThat(touched.lives().isOff("clip")).isTrue();
     }
 
+    /** Of an unknown movement in a known case the stem has its name late: the movement still leaves after it. */
+    @Test
+    void aStemNamedOnTheBenchPassesThroughTheKnownCase() {
+        PartNamed stem = new PartNamed("winder", "Stem", Group.CASE, Side.TRAIN, Role.STEM, List.of(), null);
+        Job unknown = Job.of(steps(PartOff.plain("case-back")), null, back(), Schools.DEFAULT);
+        assertThat(way(unknown)).containsExactly("watchcase");
+
+        Job named = Job.of(steps(PartOff.plain("case-back"), stem), null, back(), Schools.DEFAULT);
+        assertThat(way(named)).containsExactly("winder", "watchcase");
+        assertThat(named.wayDown().brokenBy("watchcase"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.why()).isEqualTo("the stem passes through the case"));
+    }
+
     @Test
     void whatIsLearntOfTheCaseGoesToTheCaseAndNotToTheCalibre() {
         PartNamed spring =
