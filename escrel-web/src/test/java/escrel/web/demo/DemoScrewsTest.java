@@ -39,6 +39,8 @@ import org.junit.jupiter.api.Test;
  * plain count of the steps gives. Source: M17.
  */
 class DemoScrewsTest {
+    private static final int LAST_OF_THE_DEMO = 22;
+
     private final EscrelServer server = EscrelServer.demo();
     private final Visitor visitor = new Visitor(server.url());
 
@@ -197,7 +199,8 @@ class DemoScrewsTest {
         int looked = 0;
         for (int number : numbers()) {
             OpenJob open = server.bean(Workshop.class).load(number);
-            if (open.movement().parts().isEmpty()) {
+            // others' jobs on the same server may have lost a screw, which this does not count
+            if (number > LAST_OF_THE_DEMO || open.movement().parts().isEmpty()) {
                 continue;
             }
             int out = counted(open.movement(), open.history());
