@@ -2,6 +2,9 @@ package escrel.core.calibre;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -93,6 +96,18 @@ public record CalibreSheet(
         draft.screws = otherScrews;
         draft.holds = otherHolds;
         return draft.sheet();
+    }
+
+    /** The same sheet with some of its parts only: with their screws, and with what holds them among themselves. */
+    public CalibreSheet among(Predicate<Part> some) {
+        List<Part> chosen = parts.stream().filter(some).toList();
+        Set<String> codes = chosen.stream().map(Part::code).collect(Collectors.toSet());
+        return with(
+                chosen,
+                screws.stream().filter(s -> codes.contains(s.part())).toList(),
+                holds.stream()
+                        .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
+                        .toList());
     }
 
     /** The same sheet under another id and name, with other figures and pictures. */

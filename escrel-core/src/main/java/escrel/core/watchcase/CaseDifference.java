@@ -3,7 +3,6 @@ package escrel.core.watchcase;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Trait;
 import escrel.core.learning.LearntSheet;
@@ -43,16 +42,17 @@ public final class CaseDifference {
 
     private final CaseSheet base;
     private final CaseSheet known;
-    private final CalibreSheet learnt;
+    /** The case alone as its sheet has it. */
+    private final CalibreSheet before;
+
     private final SheetDifference parts;
     private final Map<String, Line> lines = new LinkedHashMap<>();
 
     private CaseDifference(CaseSheet base, CaseSheet known, CalibreSheet joined) {
         this.base = base;
         this.known = known;
-        this.learnt = ofCase(joined);
-        CalibreSheet before = ofCase(Cased.of(LearntSheet.unknown(), base, Set.of()));
-        this.parts = SheetDifference.between(before, learnt, SeenOrders.of(List.of()));
+        this.before = ofCase(Cased.of(LearntSheet.unknown(), base, Set.of()));
+        this.parts = SheetDifference.between(before, ofCase(joined), SeenOrders.of(List.of()));
         parts.lines().forEach(l -> lines.put(l.key(), new Line(l.key(), l.words(), l.accepted())));
         facts();
         holds(joined);
@@ -72,35 +72,13 @@ public final class CaseDifference {
 
     /** A learnt sheet without what belongs to the case, as far as the calibre's own sheet does not carry it. */
     public static CalibreSheet withoutCase(CalibreSheet learnt, CalibreSheet base) {
-        List<Part> parts = learnt.parts().stream()
-                .filter(p -> !CaseSheet.isOfCase(p) || base.part(p.code()).isPresent())
-                .toList();
-        Set<String> codes = codes(parts);
-        return learnt.with(
-                parts,
-                learnt.screws().stream().filter(s -> codes.contains(s.part())).toList(),
-                learnt.holds().stream()
-                        .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
-                        .toList());
-    }
-
-    private static Set<String> codes(List<Part> parts) {
-        return Set.copyOf(parts.stream().map(Part::code).toList());
+        return learnt.among(p -> !CaseSheet.isOfCase(p) || base.part(p.code()).isPresent());
     }
 
     /** Of movement and case together the case alone; where the movement comes out stays a place for screws. */
     private static CalibreSheet ofCase(CalibreSheet joined) {
-        List<Part> parts = joined.parts().stream().filter(CaseSheet::isOfCase).toList();
-        Set<String> codes = codes(parts);
-        return LearntSheet.unknown()
-                .with(
-                        parts,
-                        joined.screws().stream()
-                                .filter(s -> codes.contains(s.part()))
-                                .toList(),
-                        joined.holds().stream()
-                                .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
-                                .toList());
+        CalibreSheet alone = joined.among(CaseSheet::isOfCase);
+        return LearntSheet.unknown().with(alone.parts(), alone.screws(), alone.holds());
     }
 
     private void facts() {
@@ -126,7 +104,7 @@ public final class CaseDifference {
             Optional<Part> part = joined.part(hold.part()).filter(p -> !CaseSheet.isOfCase(p));
             boolean byItsLayers = hold.by().equals(CalibreSheet.CASED) || followsFromLayers.contains(said(hold));
             if (by.isPresent() && part.isPresent() && hold.basis() == Hold.Basis.STATED && !byItsLayers) {
-                Inside what = inside(part.get());
+                Inside what = Inside.of(part.get());
                 boolean knows = base.part(hold.by())
                         .filter(p -> p.holds().contains(what))
                         .isPresent();
@@ -145,10 +123,6 @@ public final class CaseDifference {
         return hold.by() + ": " + hold.why();
     }
 
-    private static Inside inside(Part part) {
-        return part.role() == Role.HANDS ? Inside.HANDS : part.role() == Role.STEM ? Inside.STEM : Inside.MOVEMENT;
-    }
-
     private void line(String key, String words, boolean accepted) {
         lines.put(key, new Line(key, words, accepted));
     }
@@ -162,7 +136,6 @@ public final class CaseDifference {
     public CaseSheet apply(Collection<String> accepted) {
         Set<String> keys = Set.copyOf(accepted);
         CalibreSheet merged = parts.apply(accepted);
-        CalibreSheet before = ofCase(Cased.of(LearntSheet.unknown(), base, Set.of()));
         List<CasePart> all = new ArrayList<>();
         for (CasePart old : base.parts()) {
             Part now = merged.requirePart(old.code());

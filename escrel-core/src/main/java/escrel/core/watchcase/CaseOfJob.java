@@ -3,10 +3,10 @@ package escrel.core.watchcase;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
 import escrel.core.calibre.SheetCheck;
 import escrel.core.learning.PartNamed;
 import escrel.core.service.JobHistory;
+import escrel.core.watchcase.CasePart.Inside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +93,10 @@ public final class CaseOfJob {
             return sheet;
         }
         List<Hold> more = new ArrayList<>();
-        for (Part stem : sheet.allWithRole(Role.STEM)) {
+        for (Part stem : sheet.parts()) {
+            if (Inside.of(stem) != Inside.STEM) {
+                continue;
+            }
             boolean said = sheet.holdsOn(CalibreSheet.CASED).stream().anyMatch(h -> h.by().equals(stem.code()));
             if (!said) {
                 more.add(new Hold(

@@ -2,6 +2,7 @@ package escrel.core.watchcase;
 
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import escrel.core.calibre.Wash;
@@ -48,7 +49,22 @@ public record CasePart(
     public enum Inside {
         STEM,
         HANDS,
-        MOVEMENT
+        MOVEMENT;
+
+        /**
+         * What a part of a sheet is to the case round it: by its role or, since the rules know one stem and speak of the
+         * hands as one, by its name.
+         */
+        public static Inside of(Part part) {
+            String name = part.name().toLowerCase(Locale.ROOT);
+            // a seal of the stem is the case's
+            boolean stem = part.group() == Group.CASE && name.contains("stem") && Kind.like(name) == Kind.OTHER;
+            if (part.role() == Role.STEM || stem) {
+                return STEM;
+            }
+            boolean hand = part.group() == Group.DIAL_AND_HANDS && name.endsWith("hand");
+            return part.role() == Role.HANDS || hand ? HANDS : MOVEMENT;
+        }
     }
 
     /** What a part of a case is. The words are what it is called where nobody says more. */

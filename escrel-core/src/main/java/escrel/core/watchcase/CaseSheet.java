@@ -4,11 +4,10 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.watchcase.CasePart.Inside;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -186,8 +185,6 @@ public record CaseSheet(
 
     /** Whether a part of a movement's sheet belongs to the case: of its group, and no stem, which is the movement's. */
     public static boolean isOfCase(Part part) {
-        return part.group() == Group.CASE
-                && part.role() != Role.STEM
-                && !part.name().toLowerCase(Locale.ROOT).contains("stem");
+        return part.group() == Group.CASE && Inside.of(part) != Inside.STEM;
     }
 }

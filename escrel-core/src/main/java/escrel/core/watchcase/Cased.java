@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -143,7 +142,7 @@ public final class Cased {
 
     /** A screw-down crown is open before its stem is touched: its inner spring makes the stem look loose. Craft 2.4. */
     private Part guarded(Part part) {
-        if (part.role() != Role.STEM) {
+        if (Inside.of(part) != Inside.STEM) {
             return part;
         }
         Boolean screwed = watchcase.screwDown();
@@ -168,7 +167,7 @@ public final class Cased {
     }
 
     private Stream<Part> stems() {
-        return kept.stream().filter(p -> p.group() == Group.CASE && !CaseSheet.isOfCase(p));
+        return kept.stream().filter(p -> Inside.of(p) == Inside.STEM);
     }
 
     private void layers() {
@@ -231,14 +230,7 @@ public final class Cased {
     }
 
     private Stream<Part> hands() {
-        return kept.stream().filter(Cased::isHand);
-    }
-
-    /** A sheet may say of one hand only what all are to the rules. */
-    private static boolean isHand(Part part) {
-        return part.role() == Role.HANDS
-                || part.group() == Group.DIAL_AND_HANDS
-                        && part.name().toLowerCase(Locale.ROOT).endsWith("hand");
+        return kept.stream().filter(p -> Inside.of(p) == Inside.HANDS);
     }
 
     /** Of each side, what nothing of the movement holds waits for the case to be open; the rest waits for that. */
@@ -257,7 +249,7 @@ public final class Cased {
             if (part.role() == Role.DIAL) {
                 add(part.code(), CalibreSheet.CASED, INSIDE);
             }
-            if (isHand(part)) {
+            if (Inside.of(part) == Inside.HANDS) {
                 add(part.code(), front == null ? CalibreSheet.CASED : front, UNDER_CRYSTAL);
             } else if (first && part.side() == Side.DIAL) {
                 add(part.code(), CalibreSheet.CASED, INSIDE);

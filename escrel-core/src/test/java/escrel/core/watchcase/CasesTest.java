@@ -15,6 +15,7 @@ import escrel.core.job.Job;
 import escrel.core.learning.HoldStated;
 import escrel.core.learning.PartDescribed;
 import escrel.core.learning.PartNamed;
+import escrel.core.order.Constraint;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -152,6 +153,42 @@ class CasesTest {
         assertThat(named.wayDown().brokenBy("watchcase"))
                 .singleElement()
                 .satisfies(c -> assertThat(c.why()).isEqualTo("the stem passes through the case"));
+    }
+
+    /** Craft 2.4: what looks loose is the crown's spring; a second stem, which no rule knows by its role, is a stem too. */
+    @Test
+    void aStemIsAStemByItsNameAsByItsRole() {
+        PartNamed alarm = new PartNamed("alarm", "Alarm stem", Group.CASE, Side.TRAIN, null, List.of(), null);
+        CaseSheet screwed = back().withCrowns(List.of(new CaseSheet.Crown("at 3", true)));
+        Job named = Job.of(steps(alarm), null, back(), Schools.DEFAULT);
+        assertThat(way(named)).containsSubsequence("alarm", "watchcase");
+        assertThat(named.wayDown().brokenBy("watchcase"))
+                .extracting(Constraint::why)
+                .contains("the stem passes through the case");
+
+        List<Part> parts = new ArrayList<>(MOVEMENT.parts());
+        parts.add(alarm.part());
+        CalibreSheet two = MOVEMENT.with(parts, List.of(), List.of());
+        assertThat(Cased.of(two, screwed, Set.of()).requirePart("alarm").stateBefore())
+                .contains("unscrewed");
+        assertThat(Cased.of(two, back(), Set.of()).requirePart("alarm").note()).contains("Nobody said");
+        assertThat(CaseSheet.isOfCase(alarm.part())).isFalse();
+        assertThat(CaseSheet.isOfCase(Part.of("seal", "Stem seal", Group.CASE, Side.TRAIN)))
+                .isTrue();
+    }
+
+    /** One hand said to wait for a part of the case: all do, on the case's sheet, and on every movement in it. */
+    @Test
+    void aHandHeldByTheCaseIsLearntOfTheHandsAndNotOfTheMovement() {
+        PartNamed seconds =
+                new PartNamed("seconds", "Seconds hand", Group.DIAL_AND_HANDS, Side.DIAL, null, List.of(), null);
+        Job job = job(back(), seconds, new HoldStated("seconds", "case-back", "it is pressed on from there"));
+
+        CaseDifference difference = CaseDifference.of(back(), job.history(), job.movement());
+        assertThat(difference.lines())
+                .extracting(CaseDifference.Line::words)
+                .contains("Case back comes out before the hands")
+                .doesNotContain("Case back comes out before the movement");
     }
 
     @Test

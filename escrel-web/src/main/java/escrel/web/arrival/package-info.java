@@ -1,5 +1,5 @@
-/** Arrival: a job is opened, the watch as it came is recorded, the calibre bound, photos added;
- * what is kept about its owner is given out or erased. */
+/** Arrival: a job is opened, the watch as it came is recorded, its suspicions told, calibre
+ * and case bound, photos added; what is kept about its owner is given out or erased. */
 @NullMarked
 package escrel.web.arrival;
 

@@ -1,4 +1,5 @@
-/** What a teardown taught: the difference to the sheet, accepted line by line, and binding half-way down. */
+/** What a teardown taught: the differences to the calibre's and to the case's sheet, each accepted line by line, what went
+ * wrong offered as a trap, and binding half-way down. */
 @NullMarked
 package escrel.web.learnt;
 
