@@ -18,7 +18,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
@@ -134,49 +133,16 @@ public class PlanEditController {
         return marks;
     }
 
-    @PostMapping("/calibres/{id}/plan/part")
+    /** Keeps what was changed on the chosen mark. */
+    @PostMapping("/calibres/{id}/plan/{what:part|screw|oil}")
     @Transactional
-    public String part(
+    public String change(
             @PathVariable String id,
+            @PathVariable String what,
             @RequestParam int from,
             @RequestParam Side side,
             @RequestParam int off,
             @ModelAttribute PlanForm form,
-            RedirectAttributes flash) {
-        return change(id, from, side, off, form.code(), form::part, flash);
-    }
-
-    @PostMapping("/calibres/{id}/plan/screw")
-    @Transactional
-    public String screw(
-            @PathVariable String id,
-            @RequestParam int from,
-            @RequestParam Side side,
-            @RequestParam int off,
-            @ModelAttribute PlanForm form,
-            RedirectAttributes flash) {
-        return change(id, from, side, off, SheetMarks.SCREW + form.code(), form::screw, flash);
-    }
-
-    @PostMapping("/calibres/{id}/plan/oil")
-    @Transactional
-    public String oil(
-            @PathVariable String id,
-            @RequestParam int from,
-            @RequestParam Side side,
-            @RequestParam int off,
-            @ModelAttribute PlanForm form,
-            RedirectAttributes flash) {
-        return change(id, from, side, off, SheetMarks.OIL + form.code(), form::oil, flash);
-    }
-
-    private String change(
-            String id,
-            int from,
-            Side side,
-            int off,
-            String mark,
-            UnaryOperator<CalibreSheet> how,
             RedirectAttributes flash) {
         if (from != sheets.latestVersion(id)) {
             throw new MendableException(
@@ -184,7 +150,18 @@ public class PlanEditController {
                     "Nothing was changed by this.",
                     "Go back, reload the page and say it again.");
         }
-        library.keep(how.apply(require(id)));
+        CalibreSheet sheet = require(id);
+        String mark;
+        if (what.equals("screw")) {
+            mark = SheetMarks.SCREW + form.code();
+            library.keep(form.screw(sheet));
+        } else if (what.equals("oil")) {
+            mark = SheetMarks.OIL + form.code();
+            library.keep(form.oil(sheet));
+        } else {
+            mark = form.code();
+            library.keep(form.part(sheet));
+        }
         flash.addFlashAttribute("said", "Kept as version " + sheets.latestVersion(id));
         return "redirect:/calibres/" + id + "/plan?side=" + side + "&off=" + off + "&part=" + mark;
     }
