@@ -2,7 +2,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 import { joined, queue } from "../js/desk/sources.js";
 import { stepped } from "../js/page/choices.js";
-import { marked, points } from "../js/page/pairs.js";
+import { aimed, marked, points } from "../js/page/pairs.js";
 import { asText, pasted } from "../js/page/tables.js";
 import { tabAfter } from "../js/page/tabs.js";
 import { found } from "../js/page/tray.js";
@@ -23,6 +23,14 @@ test("a pair has two marks, the third begins anew", () => {
   assert.deepEqual(points(two), [[100, 250], [800, 700]]);
   assert.equal(marked(two, 0.5, 0.5), "0.5000,0.5000");
   assert.deepEqual(points(""), []);
+});
+
+test("arrows move a picture's cross and hold it at the picture's edge", () => {
+  assert.deepEqual(aimed([0.5, 0.5], "ArrowRight", 0.75, false), [0.54, 0.5]);
+  assert.deepEqual(aimed([0.5, 0.5], "ArrowUp", 0.75, true), [0.5, 0.495]);
+  assert.deepEqual(aimed([0.01, 0.74], "ArrowLeft", 0.75, false), [0, 0.74]);
+  assert.deepEqual(aimed([0.01, 0.74], "ArrowDown", 0.75, false), [0.01, 0.75]);
+  assert.equal(aimed([0.5, 0.5], "5", 0.75, false), null);
 });
 
 test("tabs go round, and to both ends", () => {

@@ -4,15 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.results.Results;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import escrel.core.calibre.Side;
+import escrel.web.demo.PlanPicture;
 import escrel.web.room.Room;
 import escrel.web.room.Rooms;
+import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -57,6 +64,26 @@ class AccessibilityTest {
         return address.contains("{job}")
                 ? JOBS.stream().map(job -> address.replace("{job}", String.valueOf(job)))
                 : Stream.of(address.replace("{calibre}", "cv-12").replace("{case}", "skarholt-d-77"));
+    }
+
+    /** What only a job with two photos has, and what only a phone sees. */
+    @Test
+    void aPairAndAPhoneHaveNone() {
+        String server = EscrelServer.demo().url();
+        Visitor visitor = new Visitor(server);
+        int job = visitor.openJob("Tidewell looked-at watch", "cv-12");
+        BenchHand hand = new BenchHand(EscrelServer.demo(), job);
+        for (int i = 0; i < 2; i++) {
+            hand.upload(
+                    "/strip/photo",
+                    Map.of("part", "dial", "side", "DIAL"),
+                    PlanPicture.of(BenchHand.demoSheet("cv-12"), Side.DIAL, c -> false));
+        }
+        Matcher code = Pattern.compile("/phone/([A-Z0-9]{10})<")
+                .matcher(visitor.post("/jobs/" + job + "/phone", Map.of()).body());
+        assertThat(code.find()).isTrue();
+        hasNoViolations("/jobs/" + job + "/pairs");
+        hasNoViolations("/phone/" + code.group(1));
     }
 
     @ParameterizedTest

@@ -15,8 +15,11 @@ import escrel.core.parts.ScrewAccount;
 import escrel.core.service.Round;
 import escrel.core.teardown.TeardownState;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -69,11 +72,37 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
     }
 
     /**
-     * An oil point or test at the height at which it belongs.
+     * Oil points of one class, or tests, at the height at which they belong.
      *
      * @param letter of the lubricant class, or T for a test
+     * @param settled how many of them are settled
+     * @param names of them, at least one
      */
-    public record Mark(String letter, boolean done, String title) {}
+    public record Mark(String letter, int settled, List<String> names) {
+
+        public boolean done() {
+            return settled == names.size();
+        }
+
+        /** How many they are, or how far they are: nothing for one, "8", "3/8". */
+        public String counted() {
+            if (names.size() == 1) {
+                return "";
+            }
+            return settled == 0 || done() ? String.valueOf(names.size()) : settled + "/" + names.size();
+        }
+
+        public String title() {
+            return String.join(", ", names);
+        }
+
+        private Mark with(boolean done, String name) {
+            return new Mark(
+                    letter,
+                    settled + (done ? 1 : 0),
+                    Stream.concat(names.stream(), Stream.of(name)).toList());
+        }
+    }
 
     /**
      * A closed round: as tall as what was lifted in it, quiet.
@@ -248,21 +277,26 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
         }
 
         private List<Mark> marks(List<Part> parts) {
-            List<Mark> marks = new ArrayList<>();
+            Map<String, Mark> marks = new LinkedHashMap<>();
             for (Part part : parts) {
                 for (OilPoint point : sheet.oilPoints()) {
                     String height = Objects.requireNonNullElse(point.after(), point.part());
                     if (height.equals(part.code())) {
-                        marks.add(new Mark(point.lubricant().letter(), lubrication.isSettled(point), point.name()));
+                        mark(marks, point.lubricant().letter(), lubrication.isSettled(point), point.name());
                     }
                 }
                 for (AssemblyTest test : tests.due()) {
                     if (test.after().equals(part.code())) {
-                        marks.add(new Mark("T", tests.isSettled(test), test.name()));
+                        mark(marks, "T", tests.isSettled(test), test.name());
                     }
                 }
             }
-            return List.copyOf(marks);
+            return List.copyOf(marks.values());
+        }
+
+        private static void mark(Map<String, Mark> marks, String letter, boolean done, String name) {
+            Mark so = marks.getOrDefault(letter, new Mark(letter, 0, List.of()));
+            marks.put(letter, so.with(done, name));
         }
     }
 

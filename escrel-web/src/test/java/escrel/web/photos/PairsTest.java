@@ -12,13 +12,16 @@ import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
 
 class PairsTest {
     private static final EscrelServer SERVER = EscrelServer.demo();
@@ -53,11 +56,20 @@ class PairsTest {
                 .orElseThrow();
     }
 
+    private static String chosen(Browser browser, String name) {
+        return new Select(browser.see("select[name=" + name + "]"))
+                .getFirstSelectedOption()
+                .getText();
+    }
+
     @Test
     void twoPhotosOfAPartAreProposedMarkedByClickSweptAndKept() {
         try (Browser browser = new Browser()) {
             browser.open(SERVER.url() + "/jobs/" + job + "/pairs");
-            browser.seeText("Balance with cock: 1 and 2");
+            // the one proposed lies there already, and is not proposed once more beside itself
+            assertThat(chosen(browser, "before")).startsWith("1 · ").contains("Balance with cock");
+            assertThat(chosen(browser, "after")).startsWith("2 · ").contains("Balance with cock");
+            assertThat(browser.text()).doesNotContain("Balance with cock: 1 and 2");
             for (String marks : new String[] {"beforeMarks", "afterMarks"}) {
                 WebElement picture = browser.driver().findElement(By.cssSelector("[data-marks=" + marks + "]"));
                 for (int away : new int[] {-80, 80}) {
@@ -82,6 +94,27 @@ class PairsTest {
         assertThat(kept().laying().a()).isCloseTo(1, within(0.02));
         assertThat(visitor.get("/jobs/" + job + "/report").body()).contains("Then and now", "dirty and clean");
         assertThat(visitor.get("/jobs/" + job + "/report.pdf").statusCode()).isEqualTo(200);
+    }
+
+    /** Keys alone: a picture in focus has a pointer that arrows move, and Enter marks what lies under it. */
+    @Test
+    void marksAreSetWithoutAMouse() {
+        try (Browser browser = new Browser()) {
+            browser.open(SERVER.url() + "/jobs/" + job + "/pairs");
+            for (String marks : new String[] {"beforeMarks", "afterMarks"}) {
+                WebElement picture = browser.see("[data-marks=" + marks + "]");
+                picture.sendKeys(Keys.ARROW_LEFT, Keys.ARROW_LEFT, Keys.ARROW_UP, Keys.ENTER);
+                picture.sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ENTER);
+            }
+            assertThat(browser.driver().findElements(By.cssSelector(".pair-marks circle")))
+                    .hasSize(4);
+            browser.key('5');
+            browser.seeText("Lined up by two points");
+        }
+        List<PhotosPaired.Mark> set = kept().beforeMarks();
+        assertThat(set.get(1).x() - set.get(0).x()).isPositive();
+        assertThat(set.get(1).y()).isEqualTo(set.get(0).y());
+        assertThat(kept().afterMarks()).isEqualTo(set);
     }
 
     @Test
