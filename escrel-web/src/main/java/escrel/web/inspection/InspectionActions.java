@@ -34,15 +34,12 @@ class InspectionActions {
     @Transactional
     public void decide(int number, int seq, String key, Decision decision, String words, String source) {
         requireFinding(number, key);
-        if (decision.needsReason() && words.isBlank()) {
-            throw refuse("“" + words(decision) + "” needs a reason", "Say why, then send it again.");
+        Decided decided = new Decided(key, decision, words, source);
+        String lacking = decided.lacking();
+        if (lacking != null) {
+            throw refuse(lacking, "Say it, then send it again.");
         }
-        if (decision.replaces() && source.isBlank()) {
-            throw refuse(
-                    "“" + words(decision) + "” needs to say where the part comes from",
-                    "Name the supplier, the donor or the material, then send it again.");
-        }
-        workshop.append(number, seq, new Decided(key, decision, words, source));
+        workshop.append(number, seq, decided);
     }
 
     /** Says what a finding came of; nothing for an empty cause. */
@@ -170,10 +167,6 @@ class InspectionActions {
         if (job.requireSheet().part(part).isEmpty()) {
             throw refuse("The sheet has no such part", "Choose it from the list.");
         }
-    }
-
-    private static String words(Decision decision) {
-        return decision.name().toLowerCase().replace('_', ' ');
     }
 
     private static MendableException refuse(String what, String todo) {

@@ -1,44 +1,28 @@
 package escrel.web.log;
 
-import escrel.core.condition.Defect;
-import escrel.core.condition.Grade;
-import escrel.core.condition.Origin;
-import escrel.core.learning.PartNamed;
+import escrel.core.job.StepFields;
 import escrel.core.parts.FindingRaised;
-import escrel.core.parts.Gauged;
-import escrel.core.service.Noted;
 import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a step should have said, as the page sends it; a field that was not sent leaves what was there.
  *
- * @param screws how many in each state; a state left out is none
+ * @param said by the path of the field; screws by their state behind {@value #SCREW}, a state left out is none
  */
-record CorrectForm(
-        @Nullable String part,
-        @Nullable Grade grade,
-        @Nullable Defect defect,
-        @Nullable Origin origin,
-        @Nullable String words,
-        @Nullable String name,
-        @Nullable Double millimetres,
-        PartOff.@Nullable Plan plan,
-        boolean intact,
-        @Nullable Map<String, Integer> screws) {
+record CorrectForm(Map<String, String> said) {
+    static final String SCREW = "screw-";
+    private static final String INTACT = "intact";
+
     /** Whether a step can be said otherwise here. */
     static boolean isCorrectable(Step step) {
-        return step instanceof PartOff
-                || step instanceof FindingRaised
-                || step instanceof Noted
-                || step instanceof PartNamed
-                || step instanceof Gauged;
+        return !StepFields.of(step).isEmpty();
     }
 
     /** What a step says besides its words in the log. */
@@ -54,66 +38,48 @@ record CorrectForm(
                 : "";
     }
 
-    /** The step with what was said otherwise. */
+    /**
+     * The step with what was said otherwise.
+     *
+     * @throws IllegalArgumentException in words when something cannot be so
+     */
     Step on(Step step) {
-        if (step instanceof PartOff off) {
+        Step is = StepFields.with(step, said);
+        boolean screws = said.keySet().stream().anyMatch(f -> f.startsWith(SCREW));
+        if (screws && is instanceof PartOff off) {
             return new PartOff(
-                    or(part, off.part()),
-                    or(grade, off.asFound()),
-                    screws == null ? off.screws() : found(off.screws()),
-                    or(plan, off.plan()),
-                    text(words, off.note()),
+                    off.part(),
+                    off.asFound(),
+                    found(off.screws()),
+                    off.plan(),
+                    off.note(),
                     off.inSpiteOf(),
                     off.screwsCounted(),
                     off.letDown());
         }
-        if (step instanceof FindingRaised raised) {
-            return new FindingRaised(
-                    part == null ? raised.part() : part.isEmpty() ? null : part,
-                    or(grade, raised.grade()),
-                    or(defect, raised.defect()),
-                    or(origin, raised.origin()),
-                    text(words, raised.words()),
-                    raised.place());
-        }
-        if (step instanceof Noted noted) {
-            return new Noted(noted.part(), text(words, noted.words()));
-        }
-        if (step instanceof PartNamed named) {
-            return new PartNamed(
-                    named.code(),
-                    text(name, named.name()),
-                    named.group(),
-                    named.side(),
-                    named.role(),
-                    named.hazards(),
-                    named.unit());
-        }
-        Gauged gauged = (Gauged) step;
-        return new Gauged(gauged.part(), gauged.what(), or(millimetres, gauged.millimetres()));
+        return is;
     }
 
     /** What is not told apart by kind is said anew; what was stays. */
     private ScrewsFound found(ScrewsFound was) {
-        if (intact) {
+        if (said.containsKey(INTACT)) {
             return ScrewsFound.AS_FACTORY_LEFT;
         }
         List<ScrewsFound.Odd> odd = new ArrayList<>(
                 was.odd().stream().filter(o -> o.length() != null).toList());
         for (ScrewsFound.State how : ScrewsFound.State.values()) {
-            Integer count = screws == null ? null : screws.get(how.name());
-            if (count != null && count > 0) {
-                odd.add(new ScrewsFound.Odd(how, count, null, null));
+            String count = said.getOrDefault(SCREW + how.name(), "");
+            if (count.matches("[0-9]{1,2}") && !count.matches("0+")) {
+                odd.add(new ScrewsFound.Odd(how, Integer.parseInt(count), null, null));
             }
         }
         return new ScrewsFound(false, odd);
     }
 
-    private static <T> T or(@Nullable T said, T was) {
-        return said == null ? was : said;
-    }
-
-    private static String text(@Nullable String said, String was) {
-        return said == null ? was : said.strip();
+    /** Of fields that come several times, as ticks do, all values. */
+    static CorrectForm of(Map<String, List<String>> sent) {
+        Map<String, String> said = new HashMap<>();
+        sent.forEach((field, values) -> said.put(field, String.join(" ", values)));
+        return new CorrectForm(said);
     }
 }

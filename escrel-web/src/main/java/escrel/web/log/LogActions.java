@@ -2,7 +2,9 @@ package escrel.web.log;
 
 import escrel.core.MendableException;
 import escrel.core.job.Correction;
+import escrel.core.job.StepFields;
 import escrel.core.job.StepRegister;
+import escrel.core.parts.Decided;
 import escrel.core.service.Corrected;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
@@ -30,10 +32,9 @@ class LogActions {
                 .map(RecordedStep::step)
                 .filter(CorrectForm::isCorrectable)
                 .findFirst()
-                .orElseThrow(
-                        () -> refuse(
-                                "Step " + sequence + " cannot be corrected here",
-                                "Take it back in its room, or correct another: what came off, findings, notes, names, measures."));
+                .orElseThrow(() -> refuse(
+                        "Step " + sequence + " cannot be corrected here",
+                        "Take it back in its room, or say it anew there."));
     }
 
     /** Records the correction; what it says in words. */
@@ -46,7 +47,13 @@ class LogActions {
         if (is.equals(was)) {
             throw refuse("Nothing was said otherwise", "Change what was wrong, then send it again.");
         }
-        StepRegister.partsOf(is).forEach(part -> requirePart(job, part));
+        String unknown = StepFields.unknownTo(job.movement(), is);
+        if (unknown != null && !unknown.equals(StepFields.unknownTo(job.movement(), was))) {
+            throw refuse("The movement has no “" + unknown + "”", "Choose it from the list.");
+        }
+        if (is instanceof Decided decided && decided.lacking() != null) {
+            throw refuse(decided.lacking(), "Say it, then send it again.");
+        }
         if (is instanceof PartOff off) {
             requireScrews(job, off);
         }
@@ -69,12 +76,6 @@ class LogActions {
             return form.on(was);
         } catch (IllegalArgumentException e) {
             throw refuse(String.valueOf(e.getMessage()), "Correct the number and send it again.");
-        }
-    }
-
-    private static void requirePart(OpenJob job, String part) {
-        if (job.movement().part(part).isEmpty()) {
-            throw refuse("The movement has no part “" + part + "”", "Choose it from the list.");
         }
     }
 

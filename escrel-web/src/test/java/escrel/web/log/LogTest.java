@@ -3,6 +3,7 @@ package escrel.web.log;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.condition.Grade;
+import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
@@ -42,7 +43,7 @@ class LogTest {
             browser.open(server.url() + "/jobs/" + job + "/log");
             browser.click("a[href$='/log/" + dial + "']");
             browser.seeText("Step " + dial + " should have said");
-            new Select(browser.driver().findElement(By.name("grade"))).selectByValue("MEND");
+            new Select(browser.driver().findElement(By.name("asFound"))).selectByValue("MEND");
             browser.type("[name=screw-MISSING]", "1");
             browser.click("main form .main");
             browser.seeText("was recorded as: Dial off, good");
@@ -72,10 +73,31 @@ class LogTest {
 
         assertThat(correct("dial", Map.of("part", "case-back")).body())
                 .contains("would then be impossible", "Take that step back or correct it first");
-        assertThat(correct("dial", Map.of("part", "no-part")).body()).contains("has no part");
+        assertThat(correct("dial", Map.of("part", "no-part")).body()).contains("has no “no-part”");
         assertThat(correct("dial", Map.of()).body()).contains("Nothing was said otherwise");
         assertThat(correct("dial", Map.of("screw-MISSING", "9")).body()).contains("has 2 screws by what is known");
-        assertThat(hand.post("/log/1", Map.of("words", "x")).body()).contains("cannot be corrected here");
         assertThat(hand.load().sequence()).isEqualTo(before);
+    }
+
+    @Test
+    void whatWasWashedFeltOrOiledIsCorrectedAsAnyOther() {
+        hand.post("/felt", Map.of("part", "barrel", "what", "END_SHAKE", "feel", "NONE"));
+        int felt = hand.load().sequence();
+        int job = hand.load().number();
+        try (Browser browser = new Browser()) {
+            browser.open(server.url() + "/jobs/" + job + "/log");
+            browser.click("a[href$='/log/" + felt + "']");
+            new Select(browser.driver().findElement(By.name("feel"))).selectByValue("RIGHT");
+            browser.click("main form .main");
+            browser.seeText("was recorded as");
+        }
+        assertThat(hand.load().history().last(Felt.class))
+                .contains(new Felt("barrel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT));
+
+        assertThat(hand.post("/log/" + felt, Map.of("feel", "WOBBLY")).body()).contains("none of the choices");
+        // a correction itself is taken back, not corrected
+        assertThat(hand.post("/log/" + (felt + 1), Map.of("sequence", "3")).body())
+                .contains("cannot be corrected here");
+        assertThat(hand.load().sequence()).isEqualTo(felt + 1);
     }
 }
