@@ -8,6 +8,7 @@ import escrel.core.parts.Copy;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.FindingWorked;
 import escrel.core.parts.Findings;
+import escrel.core.parts.Judged;
 import escrel.core.parts.Looked;
 import escrel.core.service.Episode;
 import escrel.core.service.Happened;
@@ -61,14 +62,10 @@ public final class CleaningState {
         } else if (entry.step() instanceof Looked looked) {
             looked.parts().forEach(p -> lookedAt.put(p, at));
             looked.parts().forEach(unjudged::remove);
+        } else if (entry.step() instanceof Judged judged) {
+            judged.parts().forEach(p -> judge(p, judged.grade(), at));
         } else if (entry.step() instanceof FindingRaised raised && raised.part() != null) {
-            if (raised.grade() == Grade.NOT_JUDGED) {
-                // "cannot tell until it is clean" is no look: it asks for one
-                unjudged.add(raised.part());
-            } else {
-                lookedAt.put(raised.part(), at);
-                unjudged.remove(raised.part());
-            }
+            judge(raised.part(), raised.grade(), at);
         } else if (entry.step() instanceof FindingWorked worked) {
             findings.byKey(worked.finding())
                     .filter(f -> f.part() != null && !f.isWithinPart())
@@ -77,6 +74,16 @@ public final class CleaningState {
                 && event.what() != Happened.What.LOST
                 && event.what() != Happened.What.FOUND_LOOSE) {
             touchedAt.put(event.part(), at);
+        }
+    }
+
+    private void judge(String part, Grade grade, int at) {
+        if (grade == Grade.NOT_JUDGED) {
+            // "cannot tell until it is clean" is no look: it asks for one
+            unjudged.add(part);
+        } else {
+            lookedAt.put(part, at);
+            unjudged.remove(part);
         }
     }
 

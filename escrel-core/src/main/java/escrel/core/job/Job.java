@@ -5,6 +5,7 @@ import escrel.core.assembly.TestState;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.SchoolChart;
 import escrel.core.cleaning.CleaningState;
+import escrel.core.cleaning.Looks;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
 import escrel.core.handover.Stage;
@@ -63,6 +64,7 @@ public final class Job {
     private final Lazy<ScrewAccount> screws = new Lazy<>(() -> ScrewAccount.of(teardown(), findings()));
     private final Lazy<Searches> searches = new Lazy<>(this::foldSearches);
     private final Lazy<CleaningState> cleaning = new Lazy<>(this::foldCleaning);
+    private final Lazy<Looks> looks = new Lazy<>(() -> Looks.of(lives(), history(), cleaning()));
     private final Lazy<LubricationState> lubrication = new Lazy<>(this::foldLubrication);
     private final Lazy<TestState> tests = new Lazy<>(this::foldTests);
     private final Lazy<AssemblyPlan> wayUp = new Lazy<>(this::planUp);
@@ -322,6 +324,11 @@ public final class Job {
     /** Rinses and looks. */
     public CleaningState cleaning() {
         return cleaning.get();
+    }
+
+    /** What each part looked like, dirty and clean. */
+    public Looks looks() {
+        return looks.get();
     }
 
     /** Lubrication points. */

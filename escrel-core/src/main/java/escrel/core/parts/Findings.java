@@ -29,8 +29,10 @@ public final class Findings {
     private final List<Finding> all;
     private final Copies copies;
     private final Map<String, String> causes;
+    private final List<Piece> pieces;
 
-    private Findings(List<Finding> all, Copies copies, Map<String, String> causes) {
+    private Findings(List<Finding> all, Copies copies, Map<String, String> causes, List<Piece> pieces) {
+        this.pieces = pieces;
         this.all = List.copyOf(all);
         this.copies = copies;
         this.causes = Map.copyOf(causes);
@@ -50,11 +52,12 @@ public final class Findings {
             }
         }
         Copies copies = Copies.of(lives, history, found);
-        Settlement settlement = new Settlement(history, copies);
+        Settlement settlement = new Settlement(lives.sheet(), history, copies);
         Map<String, String> causes = new HashMap<>();
         history.all(CauseSaid.class).forEach(c -> causes.put(c.finding(), c.cause()));
-        return new Findings(
-                found.stream().map(f -> f.wanting(settlement.wanting(f))).toList(), copies, causes);
+        List<Finding> all =
+                found.stream().map(f -> f.wanting(settlement.wanting(f))).toList();
+        return new Findings(all, copies, causes, Piece.of(history, all));
     }
 
     private static void fromTeardown(RecordedStep entry, PartOff off, Decisions decisions, List<Finding> found) {
@@ -181,6 +184,11 @@ public final class Findings {
 
     private Optional<Finding> causeOf(Finding finding) {
         return Optional.ofNullable(causes.get(finding.key())).flatMap(this::byKey);
+    }
+
+    /** The pieces that were put into parts in the place of others. */
+    public List<Piece> pieces() {
+        return pieces;
     }
 
     /** Which copy sits in each home. */

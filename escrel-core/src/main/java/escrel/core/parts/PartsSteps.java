@@ -41,6 +41,15 @@ public final class PartsSteps {
                                     ? "clean " + n.part(s.parts().get(0)) + " looked at"
                                     : s.parts().size() + " clean parts looked at")
                     .in(StepKind.INSPECT, StepKind.WASH),
+            StepKind.about(
+                            "judged",
+                            Judged.class,
+                            Judged::parts,
+                            (s, n) -> (s.parts().size() == 1
+                                            ? n.part(s.parts().get(0))
+                                            : s.parts().size() + " parts")
+                                    + " judged: " + s.grade().mark() + ", " + StepKind.said(s.grade()))
+                    .in(StepKind.INSPECT),
             StepKind.of(
                             "felt",
                             Felt.class,

@@ -9,8 +9,10 @@ public enum RuleBook {
     FIRST,
     /** What was decided counts once it is done; a part lifted again owes its look, a new one its rinse. */
     SECOND,
-    /** As the second; a movement no sheet knows owes the tests of the kinds of part it has. Every new job is kept by it. */
-    THIRD;
+    /** As the second; a movement no sheet knows owes the tests of the kinds of part it has. */
+    THIRD,
+    /** As the third; another bridge owes the end-shake under it, and an end-shake counts where it was felt. Every new job is kept by it. */
+    FOURTH;
 
     /** Whether all that was decided, cleaned and lifted is asked for. */
     public boolean asksForAll() {
@@ -19,6 +21,11 @@ public enum RuleBook {
 
     /** Whether a movement without a sheet owes tests by the kinds of its parts. */
     public boolean testsByKind() {
-        return this == THIRD;
+        return compareTo(THIRD) >= 0;
+    }
+
+    /** Whether another bridge owes the end-shake of what runs under it, and play counts only for the part it was felt on. */
+    public boolean shakeWhereItBelongs() {
+        return compareTo(FOURTH) >= 0;
     }
 }

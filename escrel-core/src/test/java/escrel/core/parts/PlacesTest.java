@@ -7,7 +7,9 @@ import escrel.core.Jobs;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
+import escrel.core.calibre.Hold;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
@@ -19,6 +21,7 @@ import escrel.core.job.Job;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
+import escrel.core.service.RuleBook;
 import escrel.core.service.Step;
 import escrel.core.service.Tally;
 import escrel.core.service.WorkAgreed;
@@ -101,6 +104,67 @@ class PlacesTest {
                         CRACKED,
                         new Decided("3", Decision.REPLACE_NEW, "", "store"),
                         new FindingWorked("3", FindingWorked.Outcome.DONE, ""))))
+                .isEqualTo("its end-shake is to be felt or measured");
+    }
+
+    @Test
+    void newPieceHasItsOwnSizeAndTheOldOneItsOwnEnd() {
+        Decided decided = new Decided("2", Decision.REPLACE_NEW, "", "Stennay material store");
+        FindingWorked failed = new FindingWorked("2", FindingWorked.Outcome.FAILED, "cracked while pressing");
+        FindingWorked pressed =
+                new FindingWorked("2", FindingWorked.Outcome.DONE, "", "hole 0.12, outer 1.10", OldPart.Fate.RETURNED);
+
+        assertThat(job(CRACKED, decided).findings().pieces()).isEmpty();
+        assertThat(job(CRACKED, decided, failed).findings().pieces()).isEmpty();
+        assertThat(job(CRACKED, decided, pressed, decided).findings().pieces())
+                .as("decided anew, it is to be done anew")
+                .isEmpty();
+        Piece piece = job(CRACKED, decided, pressed).findings().pieces().get(0);
+        assertThat(piece.size()).isEqualTo("hole 0.12, outer 1.10");
+        assertThat(piece.old()).isEqualTo(OldPart.Fate.RETURNED);
+        assertThat(piece.finding().source()).isEqualTo("Stennay material store");
+    }
+
+    private static final CalibreSheet HELD = Calibres.of(
+            List.of(
+                    Part.of("bridge", "Train bridge", Group.TRAIN, Side.TRAIN).withRole(Role.TRAIN_BRIDGE),
+                    Part.of("wheel", "Third wheel", Group.TRAIN, Side.TRAIN),
+                    Part.of("barrel", "Barrel", Group.BARREL, Side.TRAIN)),
+            List.of(new Hold("wheel", "bridge", "covers it", Hold.Basis.STATED)));
+
+    private static String bridgeReplaced(RuleBook book, Step... then) {
+        List<Step> all = new ArrayList<>(List.of(
+                new WorkAgreed(WorkAgreed.Work.SERVICE, "", book),
+                PartOff.plain("bridge"),
+                new FindingRaised("bridge", Grade.BROKEN, Defect.CRACKED, Origin.ACCIDENT, "across"),
+                new Decided("3", Decision.REPLACE_DONOR, "", "a donor"),
+                PartOn.plain("bridge")));
+        all.addAll(List.of(then));
+        return String.valueOf(Jobs.of(HELD, all.toArray(Step[]::new))
+                .findings()
+                .byKey("3")
+                .orElseThrow()
+                .wanting());
+    }
+
+    @Test
+    void anotherBridgeOwesTheEndShakeOfWhatRunsUnderIt() {
+        Felt right = new Felt("wheel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT);
+
+        assertThat(bridgeReplaced(RuleBook.FOURTH)).isEqualTo("its end-shake is to be felt or measured");
+        assertThat(bridgeReplaced(RuleBook.FOURTH, new Felt("wheel", Felt.Play.END_SHAKE, Felt.Feel.MUCH)))
+                .contains("adjust it");
+        assertThat(bridgeReplaced(RuleBook.FOURTH, right)).isEqualTo("null");
+        assertThat(bridgeReplaced(RuleBook.FOURTH, new Gauged("bridge", Gauged.What.END_SHAKE, 0.03)))
+                .isEqualTo("null");
+        assertThat(bridgeReplaced(RuleBook.THIRD))
+                .as("a job of before it was asked means what it meant")
+                .isEqualTo("null");
+    }
+
+    @Test
+    void endShakeOfAnotherPartDoesNotAnswerForTheBridge() {
+        assertThat(bridgeReplaced(RuleBook.FOURTH, new Felt("barrel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT)))
                 .isEqualTo("its end-shake is to be felt or measured");
     }
 

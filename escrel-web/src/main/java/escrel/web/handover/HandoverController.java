@@ -47,7 +47,7 @@ class HandoverController {
             String room = switch (item.where()) {
                 case STRIP -> "strip";
                 case CLIMB -> "climb";
-                case INSPECTION -> "inspect";
+                case INSPECTION -> item.key().startsWith("look:") ? "inspect" : "findings";
                 case WASHING -> "wash";
                 case READINGS -> "readings";
             };

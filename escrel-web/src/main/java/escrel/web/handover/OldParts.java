@@ -1,9 +1,14 @@
 package escrel.web.handover;
 
+import escrel.core.calibre.Part;
 import escrel.core.job.Job;
 import escrel.core.parts.Copy;
 import escrel.core.parts.CopyAtHand;
+import escrel.core.parts.OldPart;
+import escrel.core.parts.Piece;
 import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Parts taken out for others, as the hand-over and the report list them.
@@ -15,18 +20,30 @@ import java.util.List;
  */
 public record OldParts(String part, int copy, String words, boolean said) {
     static List<OldParts> of(Job job) {
-        return job.copies().old().stream()
-                .map(c -> new OldParts(c.part(), c.number(), words(job, c), c.fate() != null))
-                .toList();
+        Stream<OldParts> parts = job.copies().old().stream()
+                .map(c -> new OldParts(c.part(), c.number(), words(job, c), c.fate() != null));
+        // of a piece it is said where it was put in, and corrected there
+        Stream<OldParts> pieces = job.findings().pieces().stream()
+                .map(p -> new OldParts(String.valueOf(p.finding().part()), 0, words(job, p), true));
+        return Stream.concat(parts, pieces).toList();
+    }
+
+    private static String words(Job job, Piece piece) {
+        String code = String.valueOf(piece.finding().part());
+        String part = job.movement().part(code).map(Part::name).orElse(code);
+        String source = piece.finding().source();
+        return "Old " + piece.finding().where(part) + ": " + fate(piece.old()) + "; the new one from " + source
+                + (piece.size() == null ? "" : ", " + piece.size());
+    }
+
+    private static String fate(OldPart.@Nullable Fate fate) {
+        return fate == null ? "what became of it was not said" : fate.words();
     }
 
     private static String words(Job job, Copy copy) {
         String which = copy.origin() == CopyAtHand.Origin.ORIGINAL
                 ? "the original"
                 : "the one " + copy.origin().words();
-        String fate = copy.fate() == null
-                ? "what became of it was not said"
-                : copy.fate().words();
-        return job.movement().requirePart(copy.part()).name() + ", " + which + ": " + fate;
+        return job.movement().requirePart(copy.part()).name() + ", " + which + ": " + fate(copy.fate());
     }
 }

@@ -1,4 +1,7 @@
-/** Inspection: findings, what they came of, the decision about each and what came of it, suspicions, other copies at hand, the second look. */
+/**
+ * Inspection: the walk from part to part, dirty and clean, with one key for a grade; and the findings, what they came of, the decision
+ * about each and what came of it, suspicions, other copies at hand.
+ */
 @NullMarked
 package escrel.web.inspection;
 

@@ -43,6 +43,11 @@ public final class Rooms {
                     .in("strip", "tray", "wayin", "film", "learnt", "log", "phone"),
             Room.ofAJob("inspect", "Inspect")
                     .counting(job -> openIn(job, Tally.Kind.FINDINGS))
+                    .with("inspect", "look")
+                    .with("findings", "decide")
+                    .leadingTo("/jobs/{job}/inspect?panel=place")
+                    .leadingTo("/jobs/{job}/inspect?panel=what&grade=MEND")
+                    .leadingTo("/jobs/{job}/inspect?panel=rest")
                     .in("inspection"),
             Room.ofAJob("wash", "Wash")
                     .counting(job -> job.cleaning().tally().open().size())
@@ -106,6 +111,13 @@ public final class Rooms {
     /** The room of a job that is called so. */
     public static Optional<Room> called(String path) {
         return OF_A_JOB.stream().filter(r -> r.path().equals(path)).findFirst();
+    }
+
+    /** Whether a room of a job, or a page beside one, is called so: where one may be led back to. */
+    public static boolean leadsTo(String path) {
+        return OF_A_JOB.stream()
+                .anyMatch(r -> r.path().equals(path)
+                        || r.beside().stream().anyMatch(p -> p.path().equals(path)));
     }
 
     /** The same, where there must be one. */

@@ -1,20 +1,21 @@
 package escrel.web.strip;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Hold;
-import escrel.core.calibre.Jewel;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Place;
 import escrel.core.parts.Felt;
+import escrel.core.parts.PlacesOfPart;
 import escrel.core.parts.Suspicions;
 import escrel.web.job.OpenJob;
+import escrel.web.plan.Spots;
 import escrel.web.strip.StripPanel.Item;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** The panels by which a part is judged on the bench: a finding at a place of it, its play, what is suspected of it. */
 final class LookPanels {
@@ -64,15 +65,17 @@ final class LookPanels {
     static StripPanel places(CalibreSheet sheet, Part part) {
         List<Item> items = new ArrayList<>();
         items.add(Item.to(1, "the part as a whole", "grade:"));
-        List<Jewel> jewels = jewelsAt(sheet, part);
-        for (Jewel jewel : jewels) {
+        List<PlacesOfPart.Known> known = PlacesOfPart.of(sheet, part);
+        for (PlacesOfPart.Known place : known) {
             if (items.size() < PLACES) {
-                String name = jewelName(sheet, jewel, part);
-                items.add(Item.to(items.size() + 1, "jewel: " + name, "grade:JEWEL/" + name));
+                items.add(Item.to(
+                        items.size() + 1,
+                        place.place().words(),
+                        "grade:" + place.place().kind() + "/" + place.place().name()));
             }
         }
         for (Place.Kind kind : Place.Kind.values()) {
-            boolean listed = kind == Place.Kind.JEWEL && !jewels.isEmpty();
+            boolean listed = kind == Place.Kind.JEWEL && !known.isEmpty();
             if (items.size() < PLACES && kind != Place.Kind.OTHER && !listed) {
                 items.add(Item.to(items.size() + 1, kind.words(), "grade:" + kind + "/"));
             }
@@ -82,6 +85,22 @@ final class LookPanels {
         return new StripPanel("Where on " + part.name() + "?", items, null);
     }
 
+    /** The same jewels on the plan, under the same keys. */
+    static List<Spots.Spot> spots(OpenJob job, Part part, Side side) {
+        CalibreSheet sheet = job.movement();
+        List<PlacesOfPart.Known> known = PlacesOfPart.of(sheet, part);
+        List<PlacesOfPart.Known> listed = known.subList(0, Math.min(PLACES - 1, known.size()));
+        String to = "/jobs/" + job.number() + "/strip?part=" + safe(part.code()) + "&side=" + side + "&panel=";
+        return Spots.of(sheet, side, listed, 2, i -> {
+            Place place = listed.get(i).place();
+            return to + safe("grade:" + place.kind() + "/" + place.name());
+        });
+    }
+
+    private static String safe(String words) {
+        return URLEncoder.encode(words, StandardCharsets.UTF_8);
+    }
+
     /** Every kind of place. */
     static StripPanel kinds() {
         List<Item> items = new ArrayList<>();
@@ -89,22 +108,6 @@ final class LookPanels {
             items.add(Item.to(items.size() + 1, kind.words(), "grade:" + kind + "/"));
         }
         return new StripPanel("What kind of place?", items, null);
-    }
-
-    /** Its own jewels, and those it carries for the parts that lie under it. */
-    private static List<Jewel> jewelsAt(CalibreSheet sheet, Part part) {
-        Set<String> under = sheet.heldBy(part.code()).stream().map(Hold::part).collect(Collectors.toSet());
-        return sheet.jewels().stream()
-                .filter(j -> j.part().equals(part.code()) || under.contains(j.part()) && j.side() == part.side())
-                .toList();
-    }
-
-    private static String jewelName(CalibreSheet sheet, Jewel jewel, Part part) {
-        String kind =
-                jewel.kind() == Jewel.Kind.HOLE ? "" : " " + jewel.kind().name().toLowerCase();
-        String of = sheet.requirePart(jewel.part()).name();
-        boolean own = jewel.part().equals(part.code());
-        return (own ? jewel.side().name().toLowerCase().replace('_', ' ') + " side" : of) + kind;
     }
 
     /** How bad it is. */

@@ -134,7 +134,7 @@ class StripController {
 
     /** Back to the room from which the bench was asked. */
     private static void leadBack(int number, String room, HttpServletResponse answer) {
-        if (Rooms.called(room).isPresent()) {
+        if (Rooms.leadsTo(room)) {
             answer.setHeader("HX-Redirect", "/jobs/" + number + "/" + room);
         }
     }

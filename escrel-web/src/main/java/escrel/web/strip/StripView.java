@@ -20,6 +20,7 @@ import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.CaseDrawing;
 import escrel.web.plan.PlanDrawing;
+import escrel.web.plan.Spots;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -57,7 +58,8 @@ record StripView(
         boolean photoDue,
         boolean unknown,
         @Nullable String target,
-        String from) {
+        String from,
+        List<Spots.Spot> spots) {
     /**
      * What the page asks for.
      *
@@ -240,7 +242,8 @@ record StripView(
                 sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
                 unknown,
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null),
-                asked.from() == null ? "" : asked.from());
+                asked.from() == null ? "" : asked.from(),
+                selected != null && "place".equals(asked.panel()) ? LookPanels.spots(job, selected, up) : List.of());
     }
 
     /** The case cut through, while a part of it is at hand; nothing where nothing is known of it. */

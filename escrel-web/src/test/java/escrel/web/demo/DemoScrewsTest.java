@@ -247,7 +247,7 @@ class DemoScrewsTest {
     @Test
     void looseScrewsOfTheLampTimerAreOneLineInInspectionAndReport() {
         String line = "screws loose";
-        assertThat(visitor.get("/jobs/3/inspect").body()).contains("Signs of earlier work", line);
+        assertThat(visitor.get("/jobs/3/findings").body()).contains("Signs of earlier work", line);
         assertThat(visitor.get("/jobs/3/report").body()).contains("Signs of earlier work", line);
     }
 }

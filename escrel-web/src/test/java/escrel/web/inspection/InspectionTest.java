@@ -108,8 +108,41 @@ class InspectionTest {
                         "words",
                         "<script>alert(1)</script>"));
 
-        assertThat(visitor.get("/jobs/" + job + "/inspect").body())
+        assertThat(visitor.get("/jobs/" + job + "/findings").body())
                 .contains("&lt;script&gt;")
                 .doesNotContain("<script>alert");
+    }
+
+    @Test
+    void pieceOfAPartIsListedWithItsSizeSourceAndTheOldOnesEnd() {
+        send(
+                "/findings",
+                Map.of(
+                        "part",
+                        "train-bridge",
+                        "grade",
+                        "BROKEN",
+                        "defect",
+                        "CRACKED",
+                        "origin",
+                        "ACCIDENT",
+                        "words",
+                        "a line",
+                        "placeKind",
+                        "JEWEL",
+                        "placeName",
+                        "third wheel"));
+        send(
+                "/findings/5/decision",
+                Map.of("decision", "REPLACE_NEW", "words", "", "source", "Stennay material store"));
+        assertThat(visitor.get("/jobs/" + job + "/findings?finding=5").body())
+                .contains("Its own size", "The old piece");
+
+        send("/findings/5/worked", Map.of("done", "true", "size", "hole 0.12", "old", "RETURNED"));
+
+        String words =
+                "Old jewel, third wheel, of Train bridge: returned in its bag; the new one from Stennay material store, hole 0.12";
+        assertThat(visitor.get("/jobs/" + job + "/handover").body()).contains(words);
+        assertThat(visitor.get("/jobs/" + job + "/report").body()).contains(words);
     }
 }

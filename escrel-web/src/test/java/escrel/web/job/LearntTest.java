@@ -71,7 +71,7 @@ class LearntTest {
         // of its own it says nothing: of the second alone there is nothing to say
         assertThat(learnt.foundBefore(workshop.load(first)).on("dial")).isEmpty();
         assertThat(visitor.get("/jobs/" + third + "/strip?part=dial").body()).contains("cracked in 1 of 2");
-        assertThat(visitor.get("/jobs/" + third + "/inspect").body()).contains("Dial: cracked in 1 of 2 here");
+        assertThat(visitor.get("/jobs/" + third + "/findings").body()).contains("Dial: cracked in 1 of 2 here");
 
         learnt.forget();
         assertThat(learnt.foundBefore(workshop.load(third)).on("dial")).contains("cracked in 1 of 2");

@@ -43,6 +43,7 @@ import escrel.core.parts.FindingWorked;
 import escrel.core.parts.FragmentExplained;
 import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
+import escrel.core.parts.Judged;
 import escrel.core.parts.Looked;
 import escrel.core.parts.OldPart;
 import escrel.core.parts.Suspected;
@@ -192,6 +193,8 @@ class StepJsonTest {
                 new CopyAtHand("mainspring", CopyAtHand.Origin.NEW, "Stennay material store", "0.10 × 1.2"),
                 new OldPart("mainspring", 0, OldPart.Fate.RETURNED),
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
+                new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),
+                new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),
                 new ItemWaived("oil:o-click@12", "Click", "coated"),

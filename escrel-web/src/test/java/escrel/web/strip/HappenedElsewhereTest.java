@@ -147,7 +147,7 @@ class HappenedElsewhereTest {
     @Test
     void anyPartIsFoundByThreeLettersFromTheInspectionAndTheWash() {
         int job = Stripped.cv12(SERVER, 20);
-        openRoom(job, "inspect");
+        openRoom(job, "findings");
         browser.key('0');
         browser.seeText("Which part?");
         browser.type("#say", "hour wh");
@@ -158,7 +158,7 @@ class HappenedElsewhereTest {
         }
         browser.keyOnBench('2'); // to mend
         browser.key('5'); // bent
-        backIn("inspect");
+        backIn("findings");
         assertThat(load(job).job().findings().open())
                 .extracting(Finding::part, Finding::what)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple("hour-wheel", "bent"));

@@ -151,8 +151,10 @@ class RoundsBrowserTest {
             }
         }
         go("inspect");
-        browser.seeText("Second look");
-        browser.key('2');
+        browser.seeText("second look, clean");
+        browser.key('.');
+        browser.seeText("of them?");
+        browser.key('5');
         browser.untilTrue(
                 "the look to be recorded",
                 () -> load().job().cleaning().toLookAt().isEmpty());

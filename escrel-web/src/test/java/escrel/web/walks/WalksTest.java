@@ -123,7 +123,7 @@ class WalksTest {
             assertThat(walk.load().job().cleaning().wayOf("turning-ring")).contains(Wash.WATER_BATH);
 
             walk.sinceLast();
-            walk.go("inspect").leave('0', "Which part?").say("train and").see("what of it?");
+            walk.go("findings").leave('0', "Which part?").say("train and").see("what of it?");
             walk.press("213"); // look, a finding, the jewel of the fourth wheel
             walk.press("3").leave('6', "Findings"); // broken, cracked
             assertThat(walk.sinceLast()).as("asked for, found by letters, said").isEqualTo(7);
@@ -138,7 +138,7 @@ class WalksTest {
                             "1.10 outer, 0.24 hole",
                             "source",
                             "Stennay material store"));
-            walk.go("inspect").see("How did it go").leave('1', "end-shake is to be felt");
+            walk.go("findings").see("How did it go").leave('1', "end-shake is to be felt");
 
             walk.sinceLast();
             walk.leave('0', "Which part?")
@@ -245,7 +245,7 @@ class WalksTest {
             Finding screws = found(walk, "2 screws missing");
             Finding crystal = found(walk, "");
             walk.send("/findings/" + crystal.key() + "/cause", Map.of("cause", screws.key()));
-            assertThat(walk.page("/inspect")).contains("screw of Casing ring: 2 screws missing");
+            assertThat(walk.page("/findings")).contains("screw of Casing ring: 2 screws missing");
             assertThat(walk.page("/report")).contains("because of: screw of Casing ring, 2 screws missing");
             assertThat(walk.send("/findings/" + screws.key() + "/cause", Map.of("cause", crystal.key())))
                     .contains("would make a ring");

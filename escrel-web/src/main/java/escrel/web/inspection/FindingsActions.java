@@ -1,7 +1,6 @@
 package escrel.web.inspection;
 
 import escrel.core.MendableException;
-import escrel.core.calibre.Part;
 import escrel.core.parts.CauseSaid;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
@@ -10,23 +9,21 @@ import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingWorked;
 import escrel.core.parts.Findings;
-import escrel.core.parts.Looked;
 import escrel.core.parts.Suspected;
 import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.LeftOut;
 import escrel.core.service.PartOn;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
-import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the inspection records, and what it refuses. */
 @Component
-class InspectionActions {
+class FindingsActions {
     private final Workshop workshop;
 
-    InspectionActions(Workshop workshop) {
+    FindingsActions(Workshop workshop) {
         this.workshop = workshop;
     }
 
@@ -60,17 +57,14 @@ class InspectionActions {
 
     /** Says that what was decided was carried out, or failed. */
     @Transactional
-    public void worked(int number, int seq, String key, boolean done, String words) {
-        if (requireFinding(number, key).decided() == null) {
+    public void worked(int number, int seq, FindingWorked worked) {
+        if (requireFinding(number, worked.finding()).decided() == null) {
             throw refuse("Nothing is decided about this finding yet", "Decide first, then say how it went.");
         }
-        if (!done && words.isBlank()) {
+        if (worked.outcome() == FindingWorked.Outcome.FAILED && worked.words().isBlank()) {
             throw refuse("A failed attempt needs some words", "Say what went wrong, then send it again.");
         }
-        workshop.append(
-                number,
-                seq,
-                new FindingWorked(key, done ? FindingWorked.Outcome.DONE : FindingWorked.Outcome.FAILED, words));
+        workshop.append(number, seq, worked);
     }
 
     /** Says that another copy is at hand. */
@@ -82,18 +76,6 @@ class InspectionActions {
             throw refuse("Where it comes from is not said", "Name the supplier, the donor or the material.");
         }
         workshop.append(number, seq, copy);
-    }
-
-    /** Says that the clean parts were looked at, and nothing new was found on them. */
-    @Transactional
-    public void looked(int number, int seq) {
-        List<String> parts = workshop.load(number).job().cleaning().toLookAt().stream()
-                .map(Part::code)
-                .toList();
-        if (parts.isEmpty()) {
-            throw refuse("No clean part waits for a look", "Clean parts first; each waits here then.");
-        }
-        workshop.append(number, seq, new Looked(parts));
     }
 
     /** Opens a suspicion, on a part or on the watch. */

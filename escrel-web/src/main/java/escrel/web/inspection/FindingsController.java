@@ -12,7 +12,9 @@ import escrel.core.parts.Decision;
 import escrel.core.parts.Felt;
 import escrel.core.parts.Finding;
 import escrel.core.parts.FindingRaised;
+import escrel.core.parts.FindingWorked;
 import escrel.core.parts.Findings;
+import escrel.core.parts.OldPart;
 import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
@@ -34,12 +36,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Findings, decisions, and what came of them. */
 @Controller
-class InspectionController {
+class FindingsController {
     private final Workshop workshop;
-    private final InspectionActions actions;
+    private final FindingsActions actions;
     private final Learnt learnt;
 
-    InspectionController(Workshop workshop, InspectionActions actions, Learnt learnt) {
+    FindingsController(Workshop workshop, FindingsActions actions, Learnt learnt) {
         this.learnt = learnt;
         this.workshop = workshop;
         this.actions = actions;
@@ -54,8 +56,8 @@ class InspectionController {
      */
     record Line(Finding finding, String where, String asks, List<String> causes) {}
 
-    @GetMapping("/jobs/{number}/inspect")
-    String inspect(@PathVariable int number, @RequestParam(required = false) @Nullable String finding, Model model) {
+    @GetMapping("/jobs/{number}/findings")
+    String findings(@PathVariable int number, @RequestParam(required = false) @Nullable String finding, Model model) {
         OpenJob job = workshop.load(number);
         CalibreSheet sheet = job.movement();
         Findings findings = job.job().findings();
@@ -74,14 +76,12 @@ class InspectionController {
         model.addAttribute("known", known(job));
         model.addAttribute("earlier", job.job().earlierWork());
         model.addAttribute("parts", sheet.homes());
-        model.addAttribute("look", job.job().cleaning().toLookAt());
         model.addAttribute(
                 "leftOut",
                 job.job().lives().leftOut().keySet().stream()
                         .flatMap(p -> sheet.part(p).stream())
                         .toList());
         model.addAttribute("suspicions", job.job().suspicions().open());
-        model.addAttribute("unjudged", unjudged(job));
         model.addAttribute("places", Place.Kind.values());
         model.addAttribute("plays", Felt.Play.values());
         model.addAttribute("feels", Felt.Feel.values());
@@ -89,8 +89,9 @@ class InspectionController {
         model.addAttribute("defects", Defect.values());
         model.addAttribute("origins", Origin.values());
         model.addAttribute("decisions", Decision.values());
+        model.addAttribute("fates", OldPart.Fate.values());
         model.addAttribute("copyOrigins", CopyAtHand.Origin.values());
-        return "inspection/inspection";
+        return "inspection/findings";
     }
 
     /** Where this calibre is weak: what its sheet says and how often it was found here, part by part, the worst first. */
@@ -107,14 +108,6 @@ class InspectionController {
                 .forEach(w -> lines.merge(String.valueOf(w.part()), w.words(), (a, b) -> b + "; " + a));
         return lines.entrySet().stream()
                 .flatMap(e -> sheet.part(e.getKey()).stream().map(p -> p.name() + ": " + e.getValue()))
-                .toList();
-    }
-
-    /** Codes of clean parts of which nothing could be told while they were dirty. */
-    private static List<String> unjudged(OpenJob job) {
-        return job.job().cleaning().toLookAt().stream()
-                .map(Part::code)
-                .filter(job.job().cleaning()::couldNotTell)
                 .toList();
     }
 
@@ -173,9 +166,9 @@ class InspectionController {
             @RequestParam int seq,
             @RequestParam(defaultValue = "") String part,
             @RequestParam String words,
-            @RequestParam(defaultValue = "inspect") String from) {
+            @RequestParam(defaultValue = "findings") String from) {
         actions.suspect(number, seq, part, words.strip());
-        return "redirect:/jobs/" + number + "/" + Rooms.require(from).path();
+        return "redirect:/jobs/" + number + "/" + (Rooms.leadsTo(from) ? from : "findings");
     }
 
     @PostMapping("/jobs/{number}/suspicions/{at}")
@@ -219,7 +212,7 @@ class InspectionController {
             @RequestParam int seq,
             @RequestParam(defaultValue = "") String cause) {
         actions.cause(number, seq, key, cause);
-        return "redirect:/jobs/" + number + "/inspect?finding=" + key;
+        return "redirect:/jobs/" + number + "/findings?finding=" + key;
     }
 
     @PostMapping("/jobs/{number}/findings/{key}/worked")
@@ -228,8 +221,19 @@ class InspectionController {
             @PathVariable String key,
             @RequestParam int seq,
             @RequestParam boolean done,
-            @RequestParam(defaultValue = "") String words) {
-        actions.worked(number, seq, key, done, words.strip());
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(required = false) OldPart.@Nullable Fate old) {
+        String kept = size.substring(0, Math.min(size.length(), FindingWorked.LONGEST_SIZE));
+        actions.worked(
+                number,
+                seq,
+                new FindingWorked(
+                        key,
+                        done ? FindingWorked.Outcome.DONE : FindingWorked.Outcome.FAILED,
+                        words.strip(),
+                        kept,
+                        old));
         return back(number);
     }
 
@@ -242,12 +246,6 @@ class InspectionController {
             @RequestParam(defaultValue = "") String source,
             @RequestParam(defaultValue = "") String words) {
         actions.copy(number, seq, new CopyAtHand(part, origin, source.strip(), words.strip()));
-        return back(number);
-    }
-
-    @PostMapping("/jobs/{number}/looked")
-    String looked(@PathVariable int number, @RequestParam int seq) {
-        actions.looked(number, seq);
         return back(number);
     }
 
@@ -265,6 +263,6 @@ class InspectionController {
     }
 
     private static String back(int number) {
-        return "redirect:/jobs/" + number + "/inspect";
+        return "redirect:/jobs/" + number + "/findings";
     }
 }
