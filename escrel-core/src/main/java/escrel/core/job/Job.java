@@ -11,6 +11,7 @@ import escrel.core.handover.Accounts;
 import escrel.core.handover.Stage;
 import escrel.core.learning.LearntSheet;
 import escrel.core.lubrication.LubricationState;
+import escrel.core.marks.Marks;
 import escrel.core.order.Rules;
 import escrel.core.parts.Copies;
 import escrel.core.parts.EarlierWork;
@@ -324,6 +325,11 @@ public final class Job {
     /** Rinses and looks. */
     public CleaningState cleaning() {
         return cleaning.get();
+    }
+
+    /** The marks read on the watch, held against each other. */
+    public Marks marks() {
+        return Marks.of(history(), movement(), sheet());
     }
 
     /** What each part looked like, dirty and clean. */

@@ -6,6 +6,7 @@ import escrel.core.cleaning.CleaningSteps;
 import escrel.core.handover.HandoverSteps;
 import escrel.core.learning.LearningSteps;
 import escrel.core.lubrication.LubricationSteps;
+import escrel.core.marks.MarkSteps;
 import escrel.core.parts.PartsSteps;
 import escrel.core.service.ServiceSteps;
 import escrel.core.service.Step;
@@ -33,7 +34,8 @@ public final class StepRegister {
                     AssemblySteps.KINDS,
                     ReadingSteps.KINDS,
                     HandoverSteps.KINDS,
-                    CaseSteps.KINDS)
+                    CaseSteps.KINDS,
+                    MarkSteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

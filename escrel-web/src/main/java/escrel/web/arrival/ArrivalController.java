@@ -2,6 +2,7 @@ package escrel.web.arrival;
 
 import escrel.core.MendableException;
 import escrel.core.learning.PartNamed;
+import escrel.core.marks.MarkSeen;
 import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
@@ -133,6 +134,9 @@ class ArrivalController {
         model.addAttribute("version", job.sheetVersion());
         model.addAttribute("suspicions", job.job().suspicions().open());
         model.addAttribute("parts", job.movement().homes());
+        model.addAttribute("marks", job.job().marks());
+        model.addAttribute("markKinds", MarkSeen.Kind.values());
+        model.addAttribute("markOns", MarkSeen.On.values());
         model.addAttribute("case", CaseView.of(job, caseSheets.all()));
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
         model.addAttribute(

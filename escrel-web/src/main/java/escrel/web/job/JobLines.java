@@ -2,6 +2,7 @@ package escrel.web.job;
 
 import escrel.core.handover.Stage;
 import escrel.core.job.Wait;
+import escrel.core.marks.MarkSeen;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Corrected;
@@ -30,7 +31,8 @@ class JobLines {
     private static final int MOST_WORDS = 2_000;
 
     /** Kinds of step that say something a job is found by; a binding gives it the name of its calibre. */
-    private static final Set<Class<? extends Step>> WORDED = Set.of(Arrival.class, Noted.class, CalibreBound.class);
+    private static final Set<Class<? extends Step>> WORDED =
+            Set.of(Arrival.class, Noted.class, CalibreBound.class, MarkSeen.class);
 
     private static final int AT_ONCE = 500;
 
@@ -155,6 +157,8 @@ class JobLines {
         for (RecordedStep entry : job.history().counting()) {
             if (entry.step() instanceof Noted noted && words.size() < MOST_WORDS) {
                 words.addAll(Texts.wordsOf(noted.words()));
+            } else if (entry.step() instanceof MarkSeen mark && words.size() < MOST_WORDS) {
+                words.addAll(Texts.wordsOf(mark.text()));
             }
         }
         return words;

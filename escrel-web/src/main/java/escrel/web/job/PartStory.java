@@ -4,6 +4,7 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Lore;
 import escrel.core.job.StepRegister;
 import escrel.core.learning.HoldStated;
+import escrel.core.marks.MarkSeen;
 import escrel.core.parts.Felt;
 import escrel.core.parts.Gauged;
 import escrel.core.parts.SuspicionSettled;
@@ -47,6 +48,7 @@ public final class PartStory {
                     || step instanceof Felt felt && part.equals(felt.part())
                     || step instanceof Eased eased && part.equals(eased.part())
                     || step instanceof StateSet set && part.equals(set.part())
+                    || step instanceof MarkSeen mark && part.equals(mark.part())
                     || step instanceof PowerNoted power && part.equals(power.part());
             if (here) {
                 log.add(StepRegister.words(step, sheet));

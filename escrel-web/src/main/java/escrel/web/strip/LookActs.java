@@ -6,6 +6,7 @@ import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
+import escrel.core.marks.MarkSeen;
 import escrel.core.parts.Felt;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Suspected;
@@ -28,6 +29,16 @@ final class LookActs {
             case SUSPECTED -> new Suspected(part.code(), form.words());
             default -> settled(job, form);
         };
+    }
+
+    /** A mark that was read on a part. */
+    static Step mark(Part part, StripActs.Form form) {
+        MarkSeen.Kind kind = MarkSeen.Kind.valueOf(form.value());
+        try {
+            return new MarkSeen(MarkSeen.On.of(part), part.code(), kind, form.words());
+        } catch (IllegalArgumentException e) {
+            throw refuse(String.valueOf(e.getMessage()), "Type it otherwise, then send it again.");
+        }
     }
 
     private static Step settled(OpenJob job, StripActs.Form form) {

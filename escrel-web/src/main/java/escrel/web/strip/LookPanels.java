@@ -6,6 +6,7 @@ import escrel.core.calibre.Side;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Place;
+import escrel.core.marks.MarkSeen;
 import escrel.core.parts.Felt;
 import escrel.core.parts.PlacesOfPart;
 import escrel.core.parts.Suspicions;
@@ -55,10 +56,20 @@ final class LookPanels {
                 Item.acts(5, "cannot tell until it is clean", StripAct.FOUND, ":" + Grade.NOT_JUDGED + ":DIRTY"),
                 Item.acts(6, "missing on arrival", StripAct.FOUND, ":" + Grade.MISSING + ":ABSENT"),
                 Item.to(7, "something is suspected …", "say:SUSPECTED")));
+        items.add(Item.to(9, "a number or another mark …", "marks"));
         if (suspected) {
             items.add(Item.to(8, "what was suspected is so, or not …", "suspicions"));
         }
         return new StripPanel(part.name() + ": look", items, null);
+    }
+
+    /** What kind of mark stands there. */
+    static StripPanel marks() {
+        List<Item> items = new ArrayList<>();
+        for (MarkSeen.Kind kind : MarkSeen.Kind.values()) {
+            items.add(Item.to(items.size() + 1, kind.words() + " …", "say:MARK:" + kind));
+        }
+        return new StripPanel("What stands there?", items, null);
     }
 
     /** Where on the part: its jewels as the sheet has them, or a kind of place. */

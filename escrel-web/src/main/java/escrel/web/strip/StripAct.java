@@ -15,6 +15,7 @@ enum StripAct {
     FOUND,
     FELT,
     SUSPECTED,
+    MARK,
     CONFIRMED,
     CLEARED,
     PLACE,

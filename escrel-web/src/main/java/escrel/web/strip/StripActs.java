@@ -180,6 +180,10 @@ class StripActs {
             }
             case SCREWS, SCREWS_ALSO, SCREWS_ARE -> ScrewActs.stated(sheet, part, form);
             case FOUND, FELT -> LookActs.step(job, part, form);
+            case MARK -> {
+                requireWords(form);
+                yield LookActs.mark(part, form);
+            }
             case SUSPECTED, CONFIRMED, CLEARED -> {
                 requireWords(form);
                 yield LookActs.step(job, part, form);

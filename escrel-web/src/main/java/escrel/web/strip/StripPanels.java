@@ -89,6 +89,7 @@ final class StripPanels {
             case "which" -> say("Which part?", "three letters of its name", "text", StripAct.CHOOSE, "");
             case "what" -> what(job, part);
             case "look" -> LookPanels.look(job, part);
+            case "marks" -> LookPanels.marks();
             case "place" -> LookPanels.places(job.movement(), part);
             case "places" -> LookPanels.kinds();
             case "grade" -> LookPanels.grades(words[1]);
@@ -165,7 +166,7 @@ final class StripPanels {
                 Item.to(4, "was held by …", "held"),
                 Item.to(5, "came away with …", "with"),
                 Item.to(6, "its screws …", "screws"),
-                Item.to(7, "look: a finding, play, a suspicion …", "look"),
+                Item.to(7, "look: a finding, play, a mark, a suspicion …", "look"),
                 Item.to(8, "something happened …", "happened"),
                 Item.to(9, "rename …", "say:RENAME"),
                 Item.to(10, "name a new part …", "name"));
@@ -176,7 +177,7 @@ final class StripPanels {
     private static StripPanel what(OpenJob job, Part part) {
         List<Item> items = List.of(
                 Item.to(1, "something happened …", "happened"),
-                Item.to(2, "look: a finding, play, a suspicion …", "look"),
+                Item.to(2, "look: a finding, play, a mark, a suspicion …", "look"),
                 Item.to(3, "observed …", "say:OBSERVED"),
                 Item.acts(4, "was fitted the wrong way round", StripAct.WRONG_WAY_ROUND, ""),
                 Item.to(5, "another part …", "which"),
@@ -284,6 +285,7 @@ final class StripPanels {
             case SUSPECTED -> "what may be so";
             case CONFIRMED, CLEARED -> "what was seen";
             case PLACE -> "which place of it";
+            case MARK -> "as it stands there";
             default -> "in words";
         };
     }

@@ -33,6 +33,7 @@ import escrel.core.learning.ScrewsStated;
 import escrel.core.learning.SidePhotographed;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
+import escrel.core.marks.MarkSeen;
 import escrel.core.parts.CauseSaid;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
@@ -194,6 +195,7 @@ class StepJsonTest {
                 new OldPart("mainspring", 0, OldPart.Fate.RETURNED),
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
                 new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),
+                new MarkSeen(MarkSeen.On.DIAL, "dial", MarkSeen.Kind.DATE, "3/1961"),
                 new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),

@@ -8,6 +8,7 @@ import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.Wash;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Place;
+import escrel.core.marks.Marks;
 import escrel.core.parts.Copy;
 import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Felt;
@@ -165,19 +166,26 @@ class WalksTest {
         }
     }
 
-    /** Walk 4, without its numbers: an altered pocket watch, hidden power, a spring and its screw, an inscription. */
+    /** Walk 4: an altered pocket watch, its numbers compared, hidden power, a spring and its screw, an inscription. */
     @Test
     void alteredPocketWatchWithHiddenPowerAndASpringWithItsOwnScrew() {
         try (Walker walk = new Walker("Lanthorn altered pocket watch", "")) {
-            walk.press("115215225"); // case back, hands, dial
-            walk.press("51").press("25"); // the balance: no shock settings, so first
+            walk.send("/marks", Map.of("on", "CASE", "kind", "NUMBER", "text", "88 417"));
+            walk.send("/marks", Map.of("on", "MOVEMENT", "kind", "NUMBER", "text", "48 213"));
+            walk.go("strip").press("115215225"); // case back, hands, dial
+            walk.press("51")
+                    .press("/791")
+                    .say("907")
+                    .press("25"); // the balance: no shock settings, so first; its number
             walk.press("52").see("Is the power down, and how?").press("45"); // nothing was wound, it seemed
             walk.press("535"); // fork
             walk.press("72").press("5").see("it let go only now").press("1"); // the ratchet wheel: hidden power
             walk.press("77712/699").see("screws of Click spring"); // its spring: one short screw, a pair with it
             walk.press("55");
             walk.press("61")
-                    .press("/87")
+                    .press("/791")
+                    .say("8213")
+                    .press("/796")
                     .say("scratched beneath: two letters and a date")
                     .press("5");
 
@@ -186,9 +194,17 @@ class WalksTest {
                     .extracting(PowerNoted::what)
                     .containsExactly(PowerNoted.What.LET_GO_NOW);
             assertThat(walk.page("/tray")).contains("Click spring and its screw are a pair");
+            assertThat(walk.load().job().marks().comparisons())
+                    .extracting(Marks.Comparison::verdict, Marks.Comparison::why)
+                    .containsExactlyInAnyOrder(
+                            tuple(Marks.Verdict.AGREES, "the last 4 characters are the same"),
+                            tuple(Marks.Verdict.DIFFERS, "one of them is not from this movement, or was renumbered"),
+                            tuple(Marks.Verdict.CANNOT_BE_TOLD, "no other number to hold it against yet"),
+                            tuple(Marks.Verdict.CANNOT_BE_TOLD, "many cases carry a number of their own"));
+            assertThat(walk.page("/report")).contains("number 8213 on Train bridge agrees");
             assertThat(walk.load().teardown().order())
                     .startsWith("case-back", "hands", "dial", "balance-with-its-cock");
-            assertThat(walk.keys()).as("as docs/walks.md says").isEqualTo(42);
+            assertThat(walk.keys()).as("as docs/walks.md says").isEqualTo(53);
         }
     }
 

@@ -1,0 +1,5 @@
+/** Marks on case, dial and movement: numbers, dates, repairers' marks; what of them agrees, differs, or cannot be told. */
+@NullMarked
+package escrel.core.marks;
+
+import org.jspecify.annotations.NullMarked;
