@@ -3,6 +3,7 @@ import { test } from "node:test";
 import { joined, queue } from "../js/desk/sources.js";
 import { stepped } from "../js/page/choices.js";
 import { aimed, marked, points } from "../js/page/pairs.js";
+import { shown } from "../js/page/learnt.js";
 import { asText, pasted } from "../js/page/tables.js";
 import { tabAfter } from "../js/page/tabs.js";
 import { found } from "../js/page/tray.js";
@@ -31,6 +32,12 @@ test("arrows move a picture's cross and hold it at the picture's edge", () => {
   assert.deepEqual(aimed([0.01, 0.74], "ArrowLeft", 0.75, false), [0, 0.74]);
   assert.deepEqual(aimed([0.01, 0.74], "ArrowDown", 0.75, false), [0.01, 0.75]);
   assert.equal(aimed([0.5, 0.5], "5", 0.75, false), null);
+});
+
+test("a mark says whether all, none or some of its lines are accepted", () => {
+  assert.equal(shown([true, true]), "true");
+  assert.equal(shown([false]), "false");
+  assert.equal(shown([true, false]), "mixed");
 });
 
 test("tabs go round, and to both ends", () => {

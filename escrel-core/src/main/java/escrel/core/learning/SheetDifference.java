@@ -3,6 +3,7 @@ package escrel.core.learning;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hold;
+import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Shape;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,8 +54,14 @@ public final class SheetDifference {
      * @param key stays the same while the sheet and the teardowns do
      * @param words what accepting it does
      * @param accepted what is proposed; a conflict is never accepted by itself
+     * @param part code of the part it belongs to on the plan; nothing for what is of the whole calibre
      */
-    public record Line(String key, Kind kind, String words, boolean accepted) {}
+    public record Line(
+            String key,
+            Kind kind,
+            String words,
+            boolean accepted,
+            @Nullable String part) {}
 
     private final CalibreSheet base;
     private final CalibreSheet learnt;
@@ -113,7 +121,17 @@ public final class SheetDifference {
 
     private void line(Kind kind, String subject, String words, boolean accepted) {
         String key = kind + ":" + subject;
-        lines.put(key, new Line(key, kind, words, accepted));
+        lines.put(key, new Line(key, kind, words, accepted, partOf(subject)));
+    }
+
+    /** Of a pair it is the one that is held; a subject may say more behind a stroke. */
+    private @Nullable String partOf(String subject) {
+        String code = subject.substring(subject.indexOf('>') + 1).split("[:/]")[0];
+        return Stream.of(learnt, base)
+                .flatMap(s -> Stream.concat(
+                        s.part(code).map(Part::code).stream(), s.oilPoint(code).map(OilPoint::part).stream()))
+                .findFirst()
+                .orElse(null);
     }
 
     private boolean taken(Set<String> keys, Kind kind, String subject) {

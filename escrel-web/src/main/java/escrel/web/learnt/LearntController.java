@@ -52,6 +52,7 @@ class LearntController {
         model.addAttribute("settingSaid", job.movement().data().setting().name());
         model.addAttribute("classes", WatchClass.values());
         model.addAttribute("lines", difference.lines());
+        model.addAttribute("plans", LearntPlan.of(job, difference.lines()));
         model.addAttribute("unread", actions.unread());
         model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
         model.addAttribute("sheets", sheets.all());

@@ -12,6 +12,7 @@ import escrel.core.calibre.Side;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -220,6 +221,22 @@ public record PlanDrawing(
         }
         double[] p = shape.points().get(0);
         return new Point(flip(p[0], side), -p[1], "");
+    }
+
+    /** Where a part lies on a side, in the units of the drawing; nothing where it is not drawn there. */
+    public static Optional<Point> placeOf(CalibreSheet sheet, String code, Side side) {
+        Part part = sheet.part(code).orElse(null);
+        Shape shape = part == null ? null : part.shape();
+        if (part == null || shape == null || !shownOn(sheet, part, side)) {
+            return Optional.empty();
+        }
+        Shape drawn = shape.times(factor(sheet));
+        if (drawn.isRound()) {
+            return Optional.of(new Point(flip(drawn.x(), side), -drawn.y(), ""));
+        }
+        double x = drawn.points().stream().mapToDouble(p -> p[0]).average().orElse(0);
+        double y = drawn.points().stream().mapToDouble(p -> p[1]).average().orElse(0);
+        return Optional.of(new Point(flip(x, side), -y, ""));
     }
 
     /** The shapes, jewels, screws and flags as SVG; names in it are escaped. */

@@ -4,7 +4,6 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
-import escrel.core.calibre.SidePicture;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
@@ -19,6 +18,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.CaseDrawing;
+import escrel.web.plan.PhotoPlan;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.plan.Spots;
 import java.util.ArrayList;
@@ -83,34 +83,6 @@ record StripView(
         static Asked of(String part, Side side, @Nullable String panel, @Nullable String from) {
             return new Asked(part, side, panel, false, from);
         }
-    }
-
-    /**
-     * A photograph in the place of the plan, in the units of the drawing.
-     *
-     * @param address where the picture is got
-     * @param left of the picture
-     * @param top of the picture
-     * @param width of the picture; its height follows
-     */
-    record PhotoPlan(String address, double left, double top, double width) {
-        static @Nullable PhotoPlan of(OpenJob job, CalibreSheet sheet, Side side) {
-            return sheet.pictures().stream()
-                    .filter(p -> p.side() == side)
-                    .reduce((a, b) -> b)
-                    .map(p -> {
-                        double width = PlanDrawing.DRAWN_RADIUS / p.radius();
-                        return new PhotoPlan(pictureOf(job, p), -p.centreX() * width, -p.centreY() * width, width);
-                    })
-                    .orElse(null);
-        }
-    }
-
-    private static String pictureOf(OpenJob job, SidePicture picture) {
-        CalibreSheet bound = job.sheet();
-        return bound != null && bound.pictures().contains(picture)
-                ? "/calibres/" + bound.id() + "/pictures/" + picture.number()
-                : "/jobs/" + job.number() + "/photos/" + picture.number();
     }
 
     private static final int PARTS_BETWEEN_PHOTOS = 6;
@@ -236,7 +208,7 @@ record StripView(
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
                 said,
                 panel,
-                Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job, sheet, up),
+                Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job.number(), job.sheet(), sheet, up),
                 section(job, state, selected),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
                 sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
