@@ -4,6 +4,7 @@ import { joined, queue } from "../js/desk/sources.js";
 import { stepped } from "../js/page/choices.js";
 import { aimed, marked, points } from "../js/page/pairs.js";
 import { shown } from "../js/page/learnt.js";
+import { millimetres } from "../js/page/place.js";
 import { asText, pasted } from "../js/page/tables.js";
 import { tabAfter } from "../js/page/tabs.js";
 import { found } from "../js/page/tray.js";
@@ -38,6 +39,12 @@ test("a mark says whether all, none or some of its lines are accepted", () => {
   assert.equal(shown([true, true]), "true");
   assert.equal(shown([false]), "false");
   assert.equal(shown([true, false]), "mixed");
+});
+
+test("a place on the plan is told in millimetres, the train side seen mirrored", () => {
+  assert.deepEqual(millimetres([6, -3], 1.25, false), [7.5, 3.75]);
+  assert.deepEqual(millimetres([6, -3], 1.25, true), [-7.5, 3.75]);
+  assert.deepEqual(millimetres([0, 0], 1.25, true), [0, 0]);
 });
 
 test("tabs go round, and to both ends", () => {

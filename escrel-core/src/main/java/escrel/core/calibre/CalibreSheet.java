@@ -142,6 +142,13 @@ public record CalibreSheet(
         return draft.sheet();
     }
 
+    /** The same sheet with other parts that have to be in early. */
+    CalibreSheet withEarlyIns(List<EarlyIn> newEarlyIns) {
+        Draft draft = new Draft(this);
+        draft.earlyIns = newEarlyIns;
+        return draft.sheet();
+    }
+
     /** The same sheet with other lore. */
     public CalibreSheet withLore(Lore newLore) {
         Draft draft = new Draft(this);
@@ -231,6 +238,7 @@ public record CalibreSheet(
         private List<Part> parts;
         private List<ScrewPlace> screws;
         private List<Hold> holds;
+        private List<EarlyIn> earlyIns;
         private List<OilPoint> oilPoints;
         private List<AssemblyTest> tests;
         private List<String> traps;
@@ -246,6 +254,7 @@ public record CalibreSheet(
             this.parts = from.parts;
             this.screws = from.screws;
             this.holds = from.holds;
+            this.earlyIns = from.earlyIns;
             this.oilPoints = from.oilPoints;
             this.tests = from.tests;
             this.traps = from.traps;
@@ -262,7 +271,7 @@ public record CalibreSheet(
                     parts,
                     screws,
                     holds,
-                    from.earlyIns,
+                    earlyIns,
                     oilPoints,
                     tests,
                     from.jewels,

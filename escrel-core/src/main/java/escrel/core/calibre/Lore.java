@@ -1,6 +1,7 @@
 package escrel.core.calibre;
 
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,8 +33,36 @@ public record Lore(
     public static final Lore NONE =
             new Lore("", List.of(), List.of(), List.of(), "", List.of(), List.of(), List.of(), null, "");
 
-    /** A version of the calibre, and how it is told apart. */
-    public record Variant(String name, String toldBy) {}
+    /**
+     * A version of the calibre.
+     *
+     * @param toldBy how it is told apart
+     * @param changes of named parts; everything else is as on the sheet
+     */
+    public record Variant(String name, String toldBy, List<Change> changes) {
+        public Variant {
+            changes = Copies.list(changes);
+        }
+
+        /** A version of which nobody said which parts differ. */
+        public Variant(String name, String toldBy) {
+            this(name, toldBy, List.of());
+        }
+    }
+
+    /**
+     * What a version has otherwise.
+     *
+     * @param part code on the sheet
+     * @param name what the part is there; nothing when the version has none
+     * @param note what is to be known of it; may be empty
+     */
+    public record Change(String part, @Nullable String name, String note) {
+        public Change {
+            name = name == null || name.isBlank() ? null : name.strip();
+            note = Copies.text(note);
+        }
+    }
 
     /**
      * Something that wears.
@@ -90,6 +119,23 @@ public record Lore(
                 variants,
                 otherWeakPoints,
                 otherInterchange,
+                settingOpens,
+                pushers,
+                tools,
+                documents,
+                targets,
+                expected);
+    }
+
+    /** What is known of a version that has not these parts; which versions there are is said on the sheet. */
+    Lore without(Set<String> parts) {
+        return new Lore(
+                family,
+                List.of(),
+                weakPoints.stream()
+                        .filter(w -> w.part() == null || !parts.contains(w.part()))
+                        .toList(),
+                interchange.stream().filter(i -> !parts.contains(i.part())).toList(),
                 settingOpens,
                 pushers,
                 tools,

@@ -25,6 +25,11 @@ public record OilPoint(
         double x,
         double y,
         String why) {
+    /** The same point in another window. */
+    OilPoint within(@Nullable String otherAfter, @Nullable String otherBefore) {
+        return new OilPoint(code, name, part, side, lubricant, amount, otherAfter, otherBefore, x, y, why);
+    }
+
     /** The same point with another class and amount, and the reason. */
     public OilPoint with(LubricantClass otherLubricant, String otherAmount, String otherWhy) {
         return new OilPoint(code, name, part, side, otherLubricant, otherAmount, after, before, x, y, otherWhy);

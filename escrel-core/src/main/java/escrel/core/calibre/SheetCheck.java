@@ -129,6 +129,7 @@ public final class SheetCheck {
 
     private void lore() {
         sheet.lore().weakPoints().forEach(w -> knownIfGiven("A weak point", w.part()));
+        sheet.lore().variants().forEach(v -> v.changes().forEach(x -> knownIfGiven("A variant", x.part())));
         sheet.lore().interchange().forEach(i -> known("The interchange with " + i.calibre(), i.part()));
         Lore.Limits limits = sheet.lore().targets();
         if (limits != null && !(limits.lowRate() <= limits.highRate() && limits.spread() > 0)) {

@@ -4,6 +4,7 @@ import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestState;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.SchoolChart;
+import escrel.core.calibre.VariantSheet;
 import escrel.core.cleaning.CleaningState;
 import escrel.core.cleaning.Looks;
 import escrel.core.handover.Account;
@@ -23,6 +24,7 @@ import escrel.core.parts.Suspicions;
 import escrel.core.parts.Tray;
 import escrel.core.regulation.Interventions;
 import escrel.core.school.Schools;
+import escrel.core.service.CalibreBound;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Lives;
 import escrel.core.service.SchoolChosen;
@@ -87,16 +89,24 @@ public final class Job {
                 CaseOfJob.withNamedStems(LearntSheet.on(inItsCase(), bound == null, history)), this.schools);
     }
 
-    /** The sheet the job is bound to, if any, in the case of this watch. */
+    /** The sheet the job is bound to, if any, as its variant has it, in the case of this watch. */
     private CalibreSheet inItsCase() {
-        return CaseOfJob.around(bound == null ? LearntSheet.unknown() : bound, watchcase, history, spokenOf());
+        return CaseOfJob.around(bound == null ? LearntSheet.unknown() : asBound(bound), watchcase, history, spokenOf());
+    }
+
+    private CalibreSheet asBound(CalibreSheet sheet) {
+        String variant =
+                history.last(CalibreBound.class).map(CalibreBound::variant).orElse("");
+        return variant.isEmpty() ? sheet : VariantSheet.of(sheet, variant, codesOfSteps());
     }
 
     private Set<String> spokenOf() {
+        return watchcase == null ? Set.of() : codesOfSteps();
+    }
+
+    private Set<String> codesOfSteps() {
         Set<String> codes = new HashSet<>();
-        if (watchcase != null) {
-            history.counting().forEach(entry -> codes.addAll(StepRegister.partsOf(entry.step())));
-        }
+        history.counting().forEach(entry -> codes.addAll(StepRegister.partsOf(entry.step())));
         return codes;
     }
 

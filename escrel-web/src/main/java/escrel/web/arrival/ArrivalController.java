@@ -25,6 +25,7 @@ import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -131,6 +132,12 @@ class ArrivalController {
         model.addAttribute("opened", job.openedAt());
         model.addAttribute("sheets", sheets.all());
         model.addAttribute("bound", job.sheet());
+        model.addAttribute(
+                "variant",
+                job.history()
+                        .last(CalibreBound.class)
+                        .map(CalibreBound::variant)
+                        .orElse(""));
         model.addAttribute("version", job.sheetVersion());
         model.addAttribute("suspicions", job.job().suspicions().open());
         model.addAttribute("parts", job.movement().homes());
@@ -168,7 +175,11 @@ class ArrivalController {
     }
 
     @PostMapping("/jobs/{number}/calibre")
-    String bind(@PathVariable int number, @RequestParam int seq, @RequestParam String calibre) {
+    String bind(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam String calibre,
+            @RequestParam(defaultValue = "") String variant) {
         int version = sheets.latestVersion(calibre);
         if (version == 0) {
             throw new MendableException(
@@ -180,7 +191,12 @@ class ArrivalController {
             // parts with working names: which of them is which is asked first
             return "redirect:/jobs/" + number + "/bind?calibre=" + calibre;
         }
-        workshop.append(number, seq, new CalibreBound(calibre, version));
+        boolean has = sheets.latest(calibre).stream()
+                .flatMap(s -> s.lore().variants().stream())
+                .anyMatch(v -> v.name().equals(variant));
+        // one of another sheet was chosen before that one was left
+        workshop.append(
+                number, seq, new CalibreBound(calibre, version, has ? variant : "", CalibreBound.As.CALIBRE, Map.of()));
         return "redirect:/jobs/" + number + "/arrival";
     }
 

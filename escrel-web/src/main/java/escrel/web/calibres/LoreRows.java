@@ -8,10 +8,17 @@ import org.jspecify.annotations.Nullable;
 
 /** Knowledge of a calibre as rows: what kind of knowledge, then up to four cells. */
 final class LoreRows {
+    /** A part that a variant has otherwise, or has not. */
+    private static final String VARIANT_PART = "variant part";
+
+    /** Written in the place of a name where the variant has no such part. */
+    private static final String WITHOUT = "none";
+
     private static final List<String> KINDS = List.of(
             "trap",
             "family",
             "variant",
+            VARIANT_PART,
             "weak point",
             "interchange",
             "setting opens",
@@ -30,7 +37,12 @@ final class LoreRows {
         if (!lore.family().isEmpty()) {
             rows.add(row("family", lore.family(), "", "", ""));
         }
-        lore.variants().forEach(v -> rows.add(row("variant", v.name(), "", v.toldBy(), "")));
+        lore.variants().forEach(v -> {
+            rows.add(row("variant", v.name(), "", v.toldBy(), ""));
+            v.changes()
+                    .forEach(c -> rows.add(
+                            row(VARIANT_PART, v.name(), c.part(), c.name() == null ? WITHOUT : c.name(), c.note())));
+        });
         lore.weakPoints().forEach(w -> rows.add(row("weak point", w.words(), SheetTableRows.t(w.part()), "", "")));
         lore.interchange().forEach(i -> rows.add(row("interchange", i.part(), i.calibre(), i.otherPart(), i.note())));
         if (!lore.settingOpens().isEmpty()) {
@@ -74,10 +86,11 @@ final class LoreRows {
         rows.stream()
                 .filter(r -> !KINDS.contains(r.text(0)))
                 .forEach(r -> r.refuse(0, "is none of " + String.join(", ", KINDS)));
+        requireVariants(rows);
         return new Lore(
                 first(rows, "family"),
                 all(rows, "variant").stream()
-                        .map(r -> new Lore.Variant(r.text(1), r.text(3)))
+                        .map(r -> new Lore.Variant(r.text(1), r.text(3), changes(rows, r.text(1))))
                         .toList(),
                 all(rows, "weak point").stream()
                         .map(r -> new Lore.WeakPoint(r.orNull(2), r.text(1)))
@@ -97,6 +110,21 @@ final class LoreRows {
                         .toList(),
                 targets(old, rows),
                 first(rows, "expected"));
+    }
+
+    private static List<Lore.Change> changes(List<SheetRow> rows, String variant) {
+        return all(rows, VARIANT_PART).stream()
+                .filter(r -> r.text(1).equals(variant))
+                .map(r -> new Lore.Change(r.text(2), r.text(3).equals(WITHOUT) ? null : r.text(3), r.text(4)))
+                .toList();
+    }
+
+    /** A part of a variant nobody described would be lost in silence. */
+    private static void requireVariants(List<SheetRow> rows) {
+        List<String> names = all(rows, "variant").stream().map(r -> r.text(1)).toList();
+        all(rows, VARIANT_PART).stream()
+                .filter(r -> !names.contains(r.text(1)))
+                .forEach(r -> r.refuse(1, "is no variant of this sheet: give it a row “variant” first"));
     }
 
     private static Lore.@Nullable Limits targets(Lore old, List<SheetRow> rows) {

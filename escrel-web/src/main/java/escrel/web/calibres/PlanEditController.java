@@ -134,7 +134,7 @@ public class PlanEditController {
     }
 
     /** Keeps what was changed on the chosen mark. */
-    @PostMapping("/calibres/{id}/plan/{what:part|screw|oil}")
+    @PostMapping("/calibres/{id}/plan/{what:part|screw|oil|new-oil|new-screw}")
     @Transactional
     public String change(
             @PathVariable String id,
@@ -152,7 +152,9 @@ public class PlanEditController {
         }
         CalibreSheet sheet = require(id);
         String mark;
-        if (what.equals("screw")) {
+        if (what.startsWith("new-")) {
+            mark = added(sheet, what.equals("new-oil"), side, form);
+        } else if (what.equals("screw")) {
             mark = SheetMarks.SCREW + form.code();
             library.keep(form.screw(sheet));
         } else if (what.equals("oil")) {
@@ -164,6 +166,32 @@ public class PlanEditController {
         }
         flash.addFlashAttribute("said", "Kept as version " + sheets.latestVersion(id));
         return "redirect:/calibres/" + id + "/plan?side=" + side + "&off=" + off + "&part=" + mark;
+    }
+
+    /** A point drawn anew belongs to the part that was chosen; what it is called on the plan. */
+    private String added(CalibreSheet sheet, boolean oil, Side side, PlanForm form) {
+        if (sheet.part(form.code()).isEmpty() || form.x() == null || form.y() == null) {
+            throw new MendableException(
+                    "Where it lies, or on which part, is not said",
+                    "Nothing was changed.",
+                    "Choose a part on the plan, then point at the place.");
+        }
+        String code = free(sheet, form.code() + (oil ? "-oil-" : "-screw-"));
+        library.keep(oil ? form.newOil(sheet, side, code) : form.newScrew(sheet, code));
+        return (oil ? SheetMarks.OIL : SheetMarks.SCREW) + code;
+    }
+
+    private static String free(CalibreSheet sheet, String begin) {
+        int number = 1;
+        while (isTaken(sheet, begin + number)) {
+            number++;
+        }
+        return begin + number;
+    }
+
+    private static boolean isTaken(CalibreSheet sheet, String code) {
+        return sheet.oilPoint(code).isPresent()
+                || sheet.screws().stream().anyMatch(s -> s.code().equals(code));
     }
 
     private CalibreSheet require(String id) {

@@ -6,6 +6,7 @@ import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
+import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +44,9 @@ record PlanForm(
         @Nullable String amount,
         @Nullable Double x,
         @Nullable Double y) {
+    /** Of a screw nobody measured beside its others, mm. Ours. */
+    private static final double USUAL_BLADE = 1.2;
+
     /** Yes or no of a part. */
     static final List<Trait> MARKS =
             List.of(Trait.FLIES, Trait.FRAGILE, Trait.LONG_PIVOT, Trait.FRICTION_FIT, Trait.COATED);
@@ -95,6 +99,46 @@ record PlanForm(
                         : s)
                 .toList();
         return sheet.with(sheet.parts(), screws, sheet.holds());
+    }
+
+    /**
+     * The sheet with a new oil point at the place pointed at.
+     *
+     * @param newCode of the point; {@link #code} is its part
+     */
+    CalibreSheet newOil(CalibreSheet sheet, Side side, String newCode) {
+        Part part = sheet.requirePart(code);
+        LubricantClass of = lubricant == null ? LubricantClass.FINE_OIL : lubricant;
+        List<OilPoint> points = new ArrayList<>(sheet.oilPoints());
+        points.add(new OilPoint(
+                newCode, part.name(), code, side, of, of.usualAmount(), code, null, number(x), number(y), ""));
+        return sheet.withClimb(points, sheet.tests());
+    }
+
+    /** The sheet with a further screw of a part at the place pointed at, right-hand, flat, of the size of its others. */
+    CalibreSheet newScrew(CalibreSheet sheet, String newCode) {
+        List<ScrewPlace> screws = new ArrayList<>(sheet.screws());
+        double like = sheet.screwsOf(code).stream()
+                .mapToDouble(ScrewPlace::bladeMillimetres)
+                .findFirst()
+                .orElse(USUAL_BLADE);
+        screws.add(new ScrewPlace(
+                newCode,
+                code,
+                number(x),
+                number(y),
+                length == null ? ScrewPlace.LengthClass.SHORT : length,
+                ScrewPlace.Head.FLAT,
+                ScrewPlace.Thread.RIGHT,
+                like,
+                ScrewPlace.Home.ANY_OF_ITS_KIND,
+                "",
+                null));
+        return sheet.with(sheet.parts(), screws, sheet.holds());
+    }
+
+    private static double number(@Nullable Double given) {
+        return given == null ? 0 : Math.round(given * 1000) / 1000.0;
     }
 
     /** The sheet with an oil point as said here. */

@@ -58,7 +58,7 @@ record LearntPlan(Side side, PlanDrawing plan, @Nullable PhotoPlan photo, List<M
                 sides.add(new LearntPlan(
                         side,
                         PlanDrawing.of(sheet, side, plain),
-                        PhotoPlan.of(job.number(), job.sheet(), sheet, side),
+                        PhotoPlan.of(job.number(), job.sheet(), sheet, side, Integer.MAX_VALUE),
                         List.copyOf(marks)));
             }
         }

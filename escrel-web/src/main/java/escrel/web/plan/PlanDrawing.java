@@ -230,13 +230,8 @@ public record PlanDrawing(
         if (part == null || shape == null || !shownOn(sheet, part, side)) {
             return Optional.empty();
         }
-        Shape drawn = shape.times(factor(sheet));
-        if (drawn.isRound()) {
-            return Optional.of(new Point(flip(drawn.x(), side), -drawn.y(), ""));
-        }
-        double x = drawn.points().stream().mapToDouble(p -> p[0]).average().orElse(0);
-        double y = drawn.points().stream().mapToDouble(p -> p[1]).average().orElse(0);
-        return Optional.of(new Point(flip(x, side), -y, ""));
+        double[] at = shape.times(factor(sheet)).middle();
+        return Optional.of(new Point(flip(at[0], side), -at[1], ""));
     }
 
     /** The shapes, jewels, screws and flags as SVG; names in it are escaped. */

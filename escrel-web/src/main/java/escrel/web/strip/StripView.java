@@ -4,6 +4,8 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
+import escrel.core.calibre.SidePicture;
+import escrel.core.learning.SidePhotographed;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
@@ -67,6 +69,7 @@ record StripView(
      * @param side to show up
      * @param panel to open on the card
      * @param drawn whether the drawing is wanted although there is a photograph
+     * @param layer which of the pictures of the side, from 1; nothing for the one that shows the part
      * @param from the room to go back to when something was recorded; nothing for the strip itself
      */
     record Asked(
@@ -74,14 +77,15 @@ record StripView(
             @Nullable Side side,
             @Nullable String panel,
             @Nullable Boolean drawn,
-            @Nullable String from) {
+            @Nullable String from,
+            @Nullable Integer layer) {
         static Asked part(@Nullable String part) {
-            return new Asked(part, null, null, false, null);
+            return new Asked(part, null, null, false, null, null);
         }
 
         /** A part with a side up and a panel, or none. */
         static Asked of(String part, Side side, @Nullable String panel, @Nullable String from) {
-            return new Asked(part, side, panel, false, from);
+            return new Asked(part, side, panel, false, from, null);
         }
     }
 
@@ -208,7 +212,9 @@ record StripView(
                 form == null ? StripForm.fresh(code == null ? "" : code, job.sequence()) : form,
                 said,
                 panel,
-                Boolean.TRUE.equals(asked.drawn()) ? null : PhotoPlan.of(job.number(), job.sheet(), sheet, up),
+                Boolean.TRUE.equals(asked.drawn())
+                        ? null
+                        : PhotoPlan.of(job.number(), job.sheet(), sheet, up, layer(job, sheet, up, selected, asked)),
                 section(job, state, selected),
                 job.history().all(PhotoAdded.class).map(PhotoAdded::photo).toList(),
                 sincePhoto(job.history(), sheet, round) >= PARTS_BETWEEN_PHOTOS,
@@ -216,6 +222,30 @@ record StripView(
                 state.target().map(t -> sheet.requirePart(t).name()).orElse(null),
                 asked.from() == null ? "" : asked.from(),
                 selected != null && "place".equals(asked.panel()) ? LookPanels.spots(job, selected, up) : List.of());
+    }
+
+    /**
+     * Which picture of a side is shown: the one asked for; else the latest, but of a part that is off the latest that was
+     * taken while it was on.
+     */
+    private static int layer(OpenJob job, CalibreSheet sheet, Side side, @Nullable Part part, Asked asked) {
+        if (asked.layer() != null) {
+            return asked.layer();
+        }
+        int offAt = part == null ? 0 : job.job().lives().offAt(part.code());
+        if (offAt == 0) {
+            return Integer.MAX_VALUE;
+        }
+        int shows = 1;
+        List<SidePicture> pictures = PhotoPlan.ofSide(sheet, side);
+        for (int i = 0; i < pictures.size(); i++) {
+            int number = pictures.get(i).number();
+            int takenAt = job.history().lastAt(s -> s instanceof SidePhotographed p && p.photo() == number);
+            if (takenAt < offAt) {
+                shows = i + 1;
+            }
+        }
+        return shows;
     }
 
     /** The case cut through, while a part of it is at hand; nothing where nothing is known of it. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hazard;
 import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.ScrewPlace;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.Browser;
@@ -15,6 +16,8 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
 
 class PlanEditTest {
     private static final EscrelServer SERVER = EscrelServer.demo();
@@ -74,6 +77,53 @@ class PlanEditTest {
         assertThat(sheet().requirePart("balance-cock").has(Hazard.LONG_PIVOT)).isTrue();
         assertThat(sheet().screwsOf("balance-cock").get(0).thread()).isEqualTo(ScrewPlace.Thread.LEFT);
         assertThat(sheet().oilPoint("o-third-up").orElseThrow().lubricant()).isEqualTo(LubricantClass.MEDIUM_OIL);
+    }
+
+    @Test
+    void newPointIsPointedAtAndAScrewIsMovedByKeys() {
+        int points = sheet().oilPoints().size();
+        try (Browser browser = new Browser()) {
+            browser.open(SERVER.url() + "/calibres/" + id + "/plan?part=third-wheel");
+            browser.key('7');
+            browser.seeText("Point at the place");
+            new Actions(browser.driver())
+                    .moveToElement(browser.see("#sheet-plan"), 60, -40)
+                    .click()
+                    .perform();
+            browser.seeText("Kept as version 2");
+            browser.seeText("From the centre towards 3, mm");
+
+            String screw = sheet().screwsOf("balance-cock").get(0).code();
+            browser.open(SERVER.url() + "/calibres/" + id + "/plan?part=screw:" + screw);
+            browser.key('7');
+            browser.seeText("Point at the place");
+            browser.driver().switchTo().activeElement().sendKeys(Keys.ARROW_UP, Keys.ARROW_UP, Keys.ENTER);
+            browser.seeText("Kept as version 3");
+        }
+        assertThat(sheet().oilPoints()).hasSize(points + 1);
+        OilPoint drawn = sheet().oilPoints().get(points);
+        assertThat(drawn.part()).isEqualTo("third-wheel");
+        // right of the middle on the train side is the left seen from the dial; up is up
+        assertThat(drawn.x()).isNegative();
+        assertThat(drawn.y()).isPositive();
+        ScrewPlace moved = sheet().screwsOf("balance-cock").get(0);
+        assertThat(moved.x()).isZero();
+        assertThat(moved.y()).isPositive();
+    }
+
+    @Test
+    void furtherScrewIsOneMoreHoleOfThePart() {
+        int holes = sheet().screwsOf("balance-cock").size();
+        send("new-screw", Map.of("code", "balance-cock", "x", "4.25", "y", "-3", "length", "LONG"));
+
+        assertThat(sheet().screwsOf("balance-cock")).hasSize(holes + 1);
+        assertThat(sheet().screwsOf("balance-cock").get(holes).length()).isEqualTo(ScrewPlace.LengthClass.LONG);
+        assertThat(send("new-screw", Map.of("from", 2, "code", "no-part", "x", "1", "y", "1")))
+                .contains("is not said");
+        assertThat(send("new-oil", Map.of("from", 2, "code", "balance-cock"))).contains("is not said");
+        assertThat(send("new-screw", Map.of("from", 2, "code", "balance-cock", "x", "999", "y", "0")))
+                .as("outside the movement")
+                .doesNotContain("Kept as version");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Lore;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.SheetCheck;
 import escrel.web.storage.SheetJson;
@@ -61,6 +62,20 @@ class SheetEditTest {
         assertThat(SheetJson.write(SheetTables.read(sheet, typed(sheet)))).isEqualTo(SheetJson.write(sheet));
         // a table that was not sent stays as it was
         assertThat(SheetJson.write(SheetTables.read(sheet, Map.of()))).isEqualTo(SheetJson.write(sheet));
+    }
+
+    @Test
+    void partOfAVariantNobodyDescribedIsNamed() {
+        CalibreSheet sheet = BenchHand.demoSheet("cv-12");
+        Map<String, String> tables = typed(sheet);
+        tables.merge("lore", "variant part\tCV-12 late\tdial\tnone\t", (was, more) -> was + "\n" + more);
+
+        assertThatThrownBy(() -> SheetTables.read(sheet, tables))
+                .isInstanceOf(MendableException.class)
+                .hasMessageContaining("is no variant of this sheet");
+        tables.merge("lore", "variant\tCV-12 late\t\tno dial\t", (was, more) -> was + "\n" + more);
+        assertThat(SheetTables.read(sheet, tables).lore().variants().get(1).changes())
+                .containsExactly(new Lore.Change("dial", null, ""));
     }
 
     @Test
