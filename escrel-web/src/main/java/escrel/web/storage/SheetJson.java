@@ -20,7 +20,7 @@ public final class SheetJson {
      * Version we write. Versions 1, without lore and pictures, 2, in which all figures were stated, and 3, in which a sheet
      * carried its watch's case, are read too.
      */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     /** Field of the pictures' bytes in a file; a stored sheet has none, they stand in a table of their own. */
     public static final String PICTURES = "pictureFiles";

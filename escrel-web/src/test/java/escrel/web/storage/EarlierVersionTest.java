@@ -5,8 +5,10 @@ import static org.awaitility.Awaitility.await;
 
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
+import escrel.core.condition.Grade;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
+import escrel.core.parts.Finding;
 import escrel.core.service.Happened;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
@@ -108,6 +110,35 @@ class EarlierVersionTest {
                         .as(room)
                         .isEqualTo(200);
             }
+        }
+    }
+
+    /** In version 4 a bridge that was replaced owed no end-shake, and clean parts were looked at all together. */
+    @Test
+    void dossierOfVersion4MeansWhatItMeantAndGoesOn() throws IOException {
+        try (EscrelServer server = EscrelServer.empty()) {
+            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v4-job-7.json"));
+            Visitor visitor = new Visitor(server.url());
+            assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                            .body())
+                    .contains("The dossier was taken in as job");
+
+            Job job = server.bean(Workshop.class).load(7).job();
+            assertThat(job.history().ruleBook()).isEqualTo(RuleBook.THIRD);
+            assertThat(job.findings().all())
+                    .extracting(Finding::wanting)
+                    .containsExactly(null, "the other one is here and not fitted yet", null);
+            assertThat(job.looks().clean("fourth-wheel")).isEqualTo(Grade.MEND);
+            assertThat(job.looks().clean("barrel"))
+                    .as("looked at with the rest")
+                    .isEqualTo(Grade.GOOD);
+            assertThat(visitor.get("/jobs/7/inspect").statusCode()).isEqualTo(200);
+            assertThat(visitor.post(
+                                    "/jobs/7/inspect/judge",
+                                    Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
+                            .statusCode())
+                    .isEqualTo(200);
+            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 5", "\"judged\"");
         }
     }
 

@@ -62,7 +62,7 @@ class SchemaTest {
         assertThat(faults("sheet", sound)).isEmpty();
         assertThat(faults("sheet", sound.replace("\"side\":\"DIAL\"", "\"side\":\"TOP\"")))
                 .isNotEmpty();
-        assertThat(faults("sheet", sound.replace("\"version\":4", "\"version\":9")))
+        assertThat(faults("sheet", sound.replace("\"version\":" + SheetJson.VERSION, "\"version\":9")))
                 .isNotEmpty();
         assertThat(faults("sheet", sound.replace("\"jewels\":17", "\"jewels\":\"many\"")))
                 .isNotEmpty();
