@@ -24,7 +24,11 @@ export function startFocus(document) {
     // a panel's field is ready to type in
     const say = document.getElementById("say");
     if (say) say.focus();
-    else if (had && document.activeElement === document.body) document.querySelector(had)?.focus({ preventScroll: true });
+    else if (had && document.activeElement === document.body) {
+      // what had it may be gone, a panel's line for one: then what the card asks first
+      const next = document.querySelector(had) ?? document.querySelector("#bench .card .panel-item, #bench .card .button");
+      next?.focus({ preventScroll: true });
+    }
     had = null;
   });
   showSelected();

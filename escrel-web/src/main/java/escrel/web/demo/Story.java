@@ -8,9 +8,10 @@ import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
+import escrel.core.condition.Grade;
 import escrel.core.job.Job;
 import escrel.core.lubrication.Oiled;
-import escrel.core.parts.Looked;
+import escrel.core.parts.Judged;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -130,7 +131,9 @@ final class Story {
             }
         }
         List<String> look = job().cleaning().toLookAt().stream().map(Part::code).toList();
-        return look.isEmpty() || !JobHistory.of(steps).ruleBook().asksForAll() ? this : then(new Looked(look));
+        return look.isEmpty() || !JobHistory.of(steps).ruleBook().asksForAll()
+                ? this
+                : then(new Judged(look, Grade.GOOD));
     }
 
     private @Nullable CalibreSheet bound() {

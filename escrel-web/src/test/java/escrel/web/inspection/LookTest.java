@@ -19,6 +19,8 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 
 /** The inspection part by part: one key for a good part, two for a doubtful one, a place by key or by pointer. */
 class LookTest {
@@ -98,6 +100,28 @@ class LookTest {
         assertThat(found.place()).isNotNull();
         assertThat(found.place().kind()).isEqualTo(Place.Kind.JEWEL);
         assertThat(hand.load().job().looks().dirty("train-bridge")).isEqualTo(Grade.BROKEN);
+    }
+
+    @Test
+    void focusIsKeptOverEverySwap() {
+        try (Browser browser = open("?part=dial")) {
+            WebElement worn = browser.see(".grade-keys [value=WORN]");
+            worn.sendKeys(Keys.ENTER);
+            browser.untilTrue("the next part", () -> !browser.heading().equals("Dial"));
+            assertThat(browser.driver().switchTo().activeElement().getAttribute("value"))
+                    .isEqualTo("WORN");
+
+            browser.driver().switchTo().activeElement().sendKeys(Keys.TAB, Keys.TAB);
+            browser.key('3');
+            browser.seeText("what is it?");
+            browser.see(".panel-item").sendKeys(Keys.ENTER);
+            browser.untilTrue(
+                    "the list to close",
+                    () -> browser.driver()
+                            .findElements(By.cssSelector(".panel-item"))
+                            .isEmpty());
+            assertThat(browser.driver().switchTo().activeElement().getTagName()).isEqualTo("button");
+        }
     }
 
     @Test
