@@ -12,6 +12,7 @@ import escrel.core.handover.Accounts;
 import escrel.core.handover.Stage;
 import escrel.core.learning.LearntSheet;
 import escrel.core.lubrication.LubricationState;
+import escrel.core.lume.Lume;
 import escrel.core.marks.Marks;
 import escrel.core.order.Rules;
 import escrel.core.parts.Copies;
@@ -37,6 +38,7 @@ import escrel.core.timing.comparison.ReadingsDue;
 import escrel.core.timing.comparison.RunIn;
 import escrel.core.timing.readings.KnownLift;
 import escrel.core.timing.readings.ReadingSet;
+import escrel.core.triage.Triage;
 import escrel.core.watchcase.CaseOfJob;
 import escrel.core.watchcase.CaseSheet;
 import java.util.ArrayList;
@@ -335,6 +337,16 @@ public final class Job {
     /** Rinses and looks. */
     public CleaningState cleaning() {
         return cleaning.get();
+    }
+
+    /** What the first checks and everything else recorded add up to. */
+    public Triage triage() {
+        return Triage.of(new Triage.Facts(history(), findings(), lume(), marks(), movement(), sheet() != null));
+    }
+
+    /** The luminous paint of the watch. */
+    public Lume lume() {
+        return Lume.of(history());
     }
 
     /** The marks read on the watch, held against each other. */

@@ -36,6 +36,7 @@ public final class StepFields {
             "photo",
             "fragment",
             "suspicion",
+            "asked",
             "copy",
             "finding",
             "cause",

@@ -6,12 +6,15 @@ import escrel.core.cleaning.CleaningSteps;
 import escrel.core.handover.HandoverSteps;
 import escrel.core.learning.LearningSteps;
 import escrel.core.lubrication.LubricationSteps;
+import escrel.core.lume.LumeSteps;
 import escrel.core.marks.MarkSteps;
+import escrel.core.owner.OwnerSteps;
 import escrel.core.parts.PartsSteps;
 import escrel.core.service.ServiceSteps;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.timing.readings.ReadingSteps;
+import escrel.core.triage.TriageSteps;
 import escrel.core.watchcase.CaseSteps;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -35,7 +38,10 @@ public final class StepRegister {
                     ReadingSteps.KINDS,
                     HandoverSteps.KINDS,
                     CaseSteps.KINDS,
-                    MarkSteps.KINDS)
+                    MarkSteps.KINDS,
+                    LumeSteps.KINDS,
+                    OwnerSteps.KINDS,
+                    TriageSteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

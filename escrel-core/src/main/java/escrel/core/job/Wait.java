@@ -1,6 +1,7 @@
 package escrel.core.job;
 
 import escrel.core.handover.Stage;
+import escrel.core.owner.Questions;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Finding;
 import java.util.EnumSet;
@@ -8,6 +9,8 @@ import java.util.Set;
 
 /** What a job waits for beside the work at the bench. Several at once are usual, and none of them stops the others. */
 public enum Wait {
+    /** The owner was asked and has not answered. */
+    OWNER,
     /** A part that was decided on and is not at hand. */
     PART,
     /** Somebody outside has work of it in hand. */
@@ -20,6 +23,9 @@ public enum Wait {
         Set<Wait> waits = EnumSet.noneOf(Wait.class);
         if (job.stage() == Stage.HANDED_OVER) {
             return waits;
+        }
+        if (!Questions.of(job.history()).open().isEmpty()) {
+            waits.add(OWNER);
         }
         for (Finding finding : job.findings().all()) {
             if (isOut(finding)) {

@@ -1,5 +1,6 @@
 package escrel.core.workshop;
 
+import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
 import escrel.core.timing.readings.DeviceClock;
@@ -50,6 +51,16 @@ public final class WorkshopLog {
             }
         }
         return List.copyOf(known.values());
+    }
+
+    /** The springs the workshop has or can order; none while nobody listed any. */
+    public List<SpringsListed.Stocked> springs() {
+        return acts.counting().stream()
+                .map(RecordedStep::step)
+                .filter(SpringsListed.class::isInstance)
+                .map(s -> ((SpringsListed) s).springs())
+                .reduce((earlier, later) -> later)
+                .orElse(List.of());
     }
 
     /** The clock of a device, uncalibrated while nobody has measured it. */

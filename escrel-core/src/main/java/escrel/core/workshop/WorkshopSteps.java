@@ -1,5 +1,6 @@
 package escrel.core.workshop;
 
+import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.service.TakenBack;
@@ -13,6 +14,8 @@ public final class WorkshopSteps {
     public static final List<StepKind<?>> KINDS = List.of(
             StepKind.of("clock-calibrated", ClockCalibrated.class, (s, n) -> calibrated(s)),
             StepKind.of("clock-forgotten", ClockForgotten.class, (s, n) -> "clock of “" + s.device() + "” forgotten"),
+            StepKind.of(
+                    "springs-listed", SpringsListed.class, (s, n) -> s.springs().size() + " springs listed"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     private WorkshopSteps() {}

@@ -6,12 +6,16 @@ import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.learning.LearntSheet;
+import escrel.core.lume.LumeCounted;
+import escrel.core.lume.LumeItem;
+import escrel.core.lume.LumePoint;
+import escrel.core.lume.LumeSeen;
+import escrel.core.owner.OwnerAsked;
 import escrel.core.parts.FindingRaised;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
-import escrel.core.service.Noted;
 import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.ScrewsFound;
@@ -19,6 +23,8 @@ import escrel.core.service.Stance;
 import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingState;
+import escrel.core.triage.Check;
+import escrel.core.triage.Checked;
 import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
@@ -133,14 +139,28 @@ final class OnTheBench {
                         "Steel case, two crowns, lume on dial and hands of unknown age.",
                         "Movement signed M·7H; no sheet to be had."))
                 .in(DemoCases.called("merrowdale-a-31"))
-                .then(new Noted(
+                .then(new Checked(Check.BALANCE_SWINGS, Checked.Outcome.YES, ""))
+                .then(new Checked(Check.WINDS, Checked.Outcome.YES, "both crowns"))
+                .then(new Checked(Check.SETS, Checked.Outcome.YES, ""))
+                .then(new Checked(Check.DATE_CHANGES, Checked.Outcome.NONE, ""))
+                .then(new Checked(Check.DIAL_SOUND, Checked.Outcome.YES, ""))
+                .then(new LumeSeen(List.of(LumeItem.DIAL, LumeItem.HOUR_HAND, LumeItem.MINUTE_HAND)))
+                .then(counted(LumeItem.DIAL, 412))
+                .then(counted(LumeItem.HOUR_HAND, 165))
+                .then(counted(LumeItem.MINUTE_HAND, 165))
+                .then(new LumePoint(LumePoint.Point.MASK, true))
+                .then(new LumePoint(LumePoint.Point.GLOVES, true))
+                .then(new OwnerAsked(
+                        "The dial's luminous paint is radioactive, the hands' was not shown to be. May it stay untouched,"
+                                + " and the watch go back with a warning?",
                         null,
-                        "Counts over the dial 412 in 5 minutes against 150 in 5 without: 52.4 ± 4.7 a minute, above"
-                                + " background. Over the hands 165 against 150: 3.0 ± 3.5, not shown to be above, which"
-                                + " is not the same as safe. Dial and hands stay boxed and labelled; storage and disposal"
-                                + " follow the local rules."))
-                .then(new Noted(null, "Owner asked whether the lume stays: answer awaited."));
+                        null));
         workshop.keep(ALARM, daysAgo(2), story.steps());
+    }
+
+    /** Counted in five minutes, against 150 with the item away; simulated, as all of the demo. */
+    private static LumeCounted counted(LumeItem item, int counts) {
+        return new LumeCounted(item, LumeCounted.Unit.COUNTS, counts, 5, 150, 5, true);
     }
 
     /** Read and waiting: nothing is off yet. */

@@ -5,6 +5,7 @@ import escrel.core.quantity.Measured;
 import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.Wound;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -156,6 +157,11 @@ public class Show {
     /** A day. */
     public String day(Instant at) {
         return DAY.format(at.atZone(ZoneId.systemDefault()));
+    }
+
+    /** A day of the calendar; as everywhere with its month in letters, so that nobody takes it for another. */
+    public String day(LocalDate day) {
+        return DAY.format(day);
     }
 
     /** Day and minute. */

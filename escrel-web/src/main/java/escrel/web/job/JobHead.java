@@ -9,9 +9,11 @@ import java.util.Locale;
 /**
  * What stands at the top of every page of a job.
  *
+ * @param care the mark of luminous paint that wants care; empty where there is none
  * @param sequence sent back with every step, so that two tabs cannot record over each other
  */
-public record JobHead(int number, String watch, String calibre, int sequence, Stage stage, Schools schools) {
+public record JobHead(
+        int number, String watch, String calibre, int sequence, Stage stage, Schools schools, String care) {
     /** What was chosen in a question, as a sentence with its reason; empty when it was left open. */
     public String habit(String school) {
         return schools.of(School.valueOf(school))
@@ -28,6 +30,7 @@ public record JobHead(int number, String watch, String calibre, int sequence, St
                 sheet == null ? "calibre unknown" : sheet.name(),
                 job.sequence(),
                 job.stage(),
-                job.schools());
+                job.schools(),
+                job.job().lume().mark());
     }
 }

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /**
  * A job as a list shows it.
@@ -54,10 +55,16 @@ public record Listed(
         };
     }
 
+    /** What a job waits for, in words; a reading has its clock. */
+    private static final Map<String, String> WAITS = Map.of(
+            "OWNER", "waits for the owner's answer",
+            "PART", "waits for a part",
+            "OUTWORK", "work is out of the house");
+
     private static List<String> waits(String names) {
         return Arrays.stream(names.split(" "))
-                .filter(n -> n.equals("PART") || n.equals("OUTWORK"))
-                .map(n -> n.equals("PART") ? "waits for a part" : "work is out of the house")
+                .filter(WAITS::containsKey)
+                .map(WAITS::get)
                 .toList();
     }
 

@@ -15,7 +15,14 @@ import org.springframework.stereotype.Component;
 @Component("rooms")
 public final class Rooms {
     private static final List<Room> OF_A_JOB = List.of(
-            Room.ofAJob("arrival", "Arrival").leadingTo("/jobs/{job}/schools").in("arrival", "settings"),
+            Room.ofAJob("arrival", "Arrival")
+                    .counting(job -> job.lume().left().size())
+                    .with("arrival", "as it came")
+                    .with("checks", "first checks")
+                    .with("lume", "luminous paint")
+                    .with("owner", "owner asked")
+                    .leadingTo("/jobs/{job}/schools")
+                    .in("arrival", "settings"),
             Room.ofAJob("readings", "Readings")
                     .counting(job -> openIn(job, Tally.Kind.READINGS))
                     .leadingTo("/jobs/{job}/desk")
@@ -45,6 +52,8 @@ public final class Rooms {
                     .counting(job -> openIn(job, Tally.Kind.FINDINGS))
                     .with("inspect", "look")
                     .with("findings", "decide")
+                    .with("mainspring", "mainspring")
+                    .leadingTo("/jobs/{job}/mainspring?inside=10&arbor=2.8&width=1.5&thickness=0.1&length=360&hours=6")
                     .leadingTo("/jobs/{job}/inspect?panel=place")
                     .leadingTo("/jobs/{job}/inspect?panel=what&grade=MEND")
                     .leadingTo("/jobs/{job}/inspect?panel=rest")

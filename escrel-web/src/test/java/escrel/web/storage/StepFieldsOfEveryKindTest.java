@@ -39,6 +39,7 @@ class StepFieldsOfEveryKindTest {
                         "CaseBound",
                         "PhotosPaired",
                         "SchoolChosen",
-                        "CauseSaid");
+                        "CauseSaid",
+                        "LumeSeen");
     }
 }

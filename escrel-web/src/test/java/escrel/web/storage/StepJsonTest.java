@@ -33,7 +33,14 @@ import escrel.core.learning.ScrewsStated;
 import escrel.core.learning.SidePhotographed;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
+import escrel.core.lume.LumeCounted;
+import escrel.core.lume.LumeItem;
+import escrel.core.lume.LumePoint;
+import escrel.core.lume.LumeSeen;
 import escrel.core.marks.MarkSeen;
+import escrel.core.owner.Estimate;
+import escrel.core.owner.OwnerAnswered;
+import escrel.core.owner.OwnerAsked;
 import escrel.core.parts.CauseSaid;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decided;
@@ -97,8 +104,11 @@ import escrel.core.timing.readings.Source;
 import escrel.core.timing.readings.StoppedAfter;
 import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
+import escrel.core.triage.Check;
+import escrel.core.triage.Checked;
 import escrel.core.watchcase.CaseBound;
 import escrel.core.watchcase.CaseSaid;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -196,6 +206,12 @@ class StepJsonTest {
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
                 new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),
                 new MarkSeen(MarkSeen.On.DIAL, "dial", MarkSeen.Kind.DATE, "3/1961"),
+                new LumeSeen(List.of(LumeItem.DIAL)),
+                new LumeCounted(LumeItem.DIAL, LumeCounted.Unit.COUNTS, 412, 5, 150, 5, true),
+                new LumePoint(LumePoint.Point.MASK, true),
+                new OwnerAsked("May it stay?", LocalDate.of(2027, 1, 15), new Estimate(4, 6, 60, 85)),
+                new OwnerAnswered(7, OwnerAnswered.Answer.IN_PART, "the dial"),
+                new Checked(Check.WINDS, Checked.Outcome.YES, ""),
                 new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),

@@ -1,0 +1,5 @@
+/** Mainsprings: how a spring fills its drum, how often it turns it, what another one would do instead. */
+@NullMarked
+package escrel.core.mainspring;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The first checks on a watch nobody has opened, and what they add up to: go ahead, warn, ask, decline. */
+@NullMarked
+package escrel.core.triage;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** A simulated counter of radioactive decays. */
+@NullMarked
+package escrel.simulator.counter;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,133 @@
+package escrel.web.arrival;
+
+import escrel.core.MendableException;
+import escrel.core.owner.Estimate;
+import escrel.core.owner.OwnerAnswered;
+import escrel.core.owner.OwnerAsked;
+import escrel.core.owner.Questions;
+import escrel.core.service.Step;
+import escrel.core.service.StepKind;
+import escrel.web.job.JobHead;
+import escrel.web.job.OpenJob;
+import escrel.web.job.Undo;
+import escrel.web.job.Workshop;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Questions to the owner: asked, awaited, answered; each as a page to print or send. */
+@Controller
+class QuestionsController {
+    private final Workshop workshop;
+    private final Clock clock;
+
+    QuestionsController(Workshop workshop, Clock clock) {
+        this.workshop = workshop;
+        this.clock = clock;
+    }
+
+    @GetMapping("/jobs/{number}/owner")
+    String questions(@PathVariable int number, Model model) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("undo", Undo.of(job, StepKind.ARRIVAL));
+        model.addAttribute("arrival", job.arrival());
+        model.addAttribute("questions", Questions.of(job.history()).all());
+        model.addAttribute("answers", OwnerAnswered.Answer.values());
+        model.addAttribute("today", LocalDate.now(clock));
+        model.addAttribute("triage", job.job().triage());
+        model.addAttribute("wanting", job.job().findings().open());
+        return "arrival/owner";
+    }
+
+    @GetMapping("/jobs/{number}/owner/{at}")
+    String letter(@PathVariable int number, @PathVariable int at, Model model) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("arrival", job.arrival());
+        model.addAttribute("q", require(job, at));
+        return "arrival/letter";
+    }
+
+    @PostMapping("/jobs/{number}/owner")
+    String ask(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(defaultValue = "") String question,
+            @RequestParam(defaultValue = "") String due,
+            @RequestParam(defaultValue = "") String hoursLow,
+            @RequestParam(defaultValue = "") String hoursHigh,
+            @RequestParam(defaultValue = "") String rate,
+            @RequestParam(defaultValue = "") String parts) {
+        workshop.append(
+                number,
+                seq,
+                made(() -> new OwnerAsked(question, day(due), estimate(hoursLow, hoursHigh, rate, parts))));
+        return "redirect:/jobs/" + number + "/owner";
+    }
+
+    @PostMapping("/jobs/{number}/owner/{at}")
+    String answer(
+            @PathVariable int number,
+            @PathVariable int at,
+            @RequestParam int seq,
+            @RequestParam OwnerAnswered.Answer answer,
+            @RequestParam(defaultValue = "") String words) {
+        require(workshop.load(number), at);
+        String kept = words.substring(0, Math.min(words.length(), OwnerAsked.LONGEST));
+        workshop.append(number, seq, made(() -> new OwnerAnswered(at, answer, kept)));
+        return "redirect:/jobs/" + number + "/owner";
+    }
+
+    private static Questions.Question require(OpenJob job, int at) {
+        return Questions.of(job.history())
+                .at(at)
+                .orElseThrow(
+                        () -> refuse("The owner was asked nothing in step " + at, "Choose a question from the list."));
+    }
+
+    private static Step made(Supplier<Step> step) {
+        try {
+            return step.get();
+        } catch (IllegalArgumentException e) {
+            throw refuse(String.valueOf(e.getMessage()), "Correct it and send it again.");
+        }
+    }
+
+    private static @Nullable LocalDate day(String typed) {
+        try {
+            return typed.isBlank() ? null : LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException("“" + typed.strip() + "” is no day", e);
+        }
+    }
+
+    private static @Nullable Estimate estimate(String low, String high, String rate, String parts) {
+        if ((low + high + rate + parts).isBlank()) {
+            return null;
+        }
+        double from = figure(low);
+        return new Estimate(from, high.isBlank() ? from : figure(high), figure(rate), figure(parts));
+    }
+
+    /** Prices come with comma or point; nothing typed is nothing. */
+    private static double figure(String typed) {
+        try {
+            return typed.isBlank() ? 0 : Double.parseDouble(typed.strip().replace(',', '.'));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("“" + typed.strip() + "” is no number", e);
+        }
+    }
+
+    private static MendableException refuse(String what, String todo) {
+        return new MendableException(what, "Nothing was recorded.", todo);
+    }
+}
