@@ -90,19 +90,24 @@ class AccessibilityTest {
     @MethodSource("pages")
     void hasNoViolations(String path) {
         browser.open(EscrelServer.demo().url() + path);
-        for (String theme : List.of("paper", "lamp")) {
-            browser.driver().executeScript("document.documentElement.dataset.theme = arguments[0]", theme);
-            Results results = new AxeBuilder()
-                    // within the page: a second window now and then fails to open, and there are no frames to reach
-                    .setLegacyMode(true)
-                    .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa"))
-                    .analyze(browser.driver());
-            assertThat(results.getPasses()).extracting(r -> r.getId()).contains("color-contrast");
-            assertThat(results.getViolations())
-                    .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml() + " "
-                            + v.getNodes().size())
-                    .as(path + " in " + theme)
-                    .isEmpty();
-        }
+        assertClean(path, "paper", axe().withTags(List.of("wcag2a", "wcag2aa", "wcag21aa")));
+        // a theme changes colours and nothing else
+        assertClean(path, "lamp", axe().withOnlyRules(List.of("color-contrast")));
+    }
+
+    private static AxeBuilder axe() {
+        // within the page: a second window now and then fails to open, and there are no frames to reach
+        return new AxeBuilder().setLegacyMode(true);
+    }
+
+    private static void assertClean(String path, String theme, AxeBuilder axe) {
+        browser.driver().executeScript("document.documentElement.dataset.theme = arguments[0]", theme);
+        Results results = axe.analyze(browser.driver());
+        assertThat(results.getPasses()).extracting(r -> r.getId()).contains("color-contrast");
+        assertThat(results.getViolations())
+                .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml() + " "
+                        + v.getNodes().size())
+                .as(path + " in " + theme)
+                .isEmpty();
     }
 }

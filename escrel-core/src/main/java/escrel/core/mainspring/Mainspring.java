@@ -1,5 +1,7 @@
 package escrel.core.mainspring;
 
+import java.math.BigDecimal;
+
 /**
  * A mainspring. Source: M12.
  *
@@ -21,6 +23,15 @@ public record Mainspring(double width, double thickness, double length, String e
             throw new IllegalArgumentException(
                     "The " + what + " of a mainspring lies between " + low + " and " + high + " mm, was " + value);
         }
+    }
+
+    /** Width, thickness and length as they are said: "1.5 × 0.1 × 360". */
+    public String size() {
+        return plain(width) + " × " + plain(thickness) + " × " + plain(length);
+    }
+
+    private static String plain(double millimetres) {
+        return BigDecimal.valueOf(millimetres).stripTrailingZeros().toPlainString();
     }
 
     /** Area of the strip seen from above, mm². */

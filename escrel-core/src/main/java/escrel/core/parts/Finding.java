@@ -1,5 +1,7 @@
 package escrel.core.parts;
 
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
@@ -18,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param key names it within the job; stays the same for good
  * @param at when it was recorded
  * @param raisedAt sequence of the step that raised it
- * @param part code on the sheet, or nothing
+ * @param part code on the sheet; nothing for the watch, or with a place for the main plate, which never comes off
  * @param place within the part; nothing for the part as a whole
  * @param screw what it says of a screw of the part; nothing when it is about the part itself
  * @param decided the last decision, or nothing
@@ -63,6 +65,14 @@ public record Finding(
             return "screw of " + partName;
         }
         return place == null ? partName : place.words() + ", of " + partName;
+    }
+
+    /** Where it lies, in words, in a movement: on a part, within one, at a place of the main plate, or the watch as a whole. */
+    public String where(CalibreSheet movement) {
+        if (part == null) {
+            return place == null ? "the watch" : where("Main plate");
+        }
+        return where(movement.part(part).map(Part::name).orElse(part));
     }
 
     /** The decision that stands, if any. */

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Something was found.
  *
- * @param part code on the sheet, or nothing for the watch as a whole
+ * @param part code on the sheet; nothing for the watch as a whole, or with a place for the main plate
  * @param words what exactly
  * @param place within the part; nothing for the part as a whole
  */

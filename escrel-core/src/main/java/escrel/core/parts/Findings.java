@@ -1,7 +1,6 @@
 package escrel.core.parts;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
@@ -232,10 +231,7 @@ public final class Findings {
     }
 
     private static String describe(Finding finding, CalibreSheet sheet) {
-        String part = finding.part();
-        String where = part == null
-                ? "the watch"
-                : finding.where(sheet.part(part).map(Part::name).orElse(part));
+        String where = finding.where(sheet);
         return finding.words().isBlank() ? where : where + " (" + finding.words() + ")";
     }
 }

@@ -10,10 +10,10 @@ import escrel.core.service.StepKind;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
- * Places of a part that its sheet knows by where they lie: its own jewels, and those it carries for what lies under it. Of
- * the main plate they are all the jewels no bridge carries.
+ * Places of a part that its sheet knows by where they lie: its own jewels, and those it carries for what lies under it.
  */
 public final class PlacesOfPart {
     /**
@@ -33,6 +33,28 @@ public final class PlacesOfPart {
                 .filter(j -> j.part().equals(part.code()) || under.contains(j.part()) && j.side() == part.side())
                 .map(j -> new Known(new Place(Place.Kind.JEWEL, name(sheet, j, part)), j.side(), j.x(), j.y()))
                 .toList();
+    }
+
+    /**
+     * The places of the main plate, which is no part of a sheet since it never comes off: the hole jewels that no bridge or cock on
+     * their side carries.
+     */
+    public static List<Known> ofThePlate(CalibreSheet sheet) {
+        return sheet.jewels().stream()
+                .filter(j -> j.kind() == Jewel.Kind.HOLE && !isCarried(sheet, j))
+                .map(j -> new Known(
+                        new Place(Place.Kind.JEWEL, sheet.requirePart(j.part()).name()), j.side(), j.x(), j.y()))
+                .toList();
+    }
+
+    /** Whether the part it belongs to, or one that holds that down, lies on the side of the jewel and holds something. */
+    private static boolean isCarried(CalibreSheet sheet, Jewel jewel) {
+        return Stream.concat(
+                        Stream.of(jewel.part()),
+                        sheet.holdsOn(jewel.part()).stream().map(Hold::by))
+                .flatMap(code -> sheet.part(code).stream())
+                .anyMatch(
+                        p -> p.side() == jewel.side() && !sheet.heldBy(p.code()).isEmpty());
     }
 
     private static String name(CalibreSheet sheet, Jewel jewel, Part part) {

@@ -75,9 +75,8 @@ final class Settlement {
         if (last.outcome() != FindingWorked.Outcome.DONE) {
             return "it failed: another decision is wanted";
         }
-        String part = finding.part();
-        return part != null && Shakes.isTouchedBy(finding.place())
-                ? shakes.owed(part, workedAt.getOrDefault(finding.key(), 0))
+        return Shakes.isTouchedBy(finding.place())
+                ? shakes.owed(finding.part(), workedAt.getOrDefault(finding.key(), 0))
                 : null;
     }
 }

@@ -52,9 +52,9 @@ final class Shakes {
                 && sheet.part(part).map(Part::role).filter(BRIDGES::contains).isPresent();
     }
 
-    /** What is wanting of the end-shake at this part since a step, in words; nothing when it is right. */
+    /** What is wanting of the end-shake at this part, or the main plate, since a step, in words; nothing when it is right. */
     @Nullable
-    String owed(String part, int since) {
+    String owed(@Nullable String part, int since) {
         Set<String> there = touching(part);
         Shake last = all.stream()
                 .filter(s -> s.at() > since && (there.isEmpty() || there.contains(s.part())))
@@ -67,9 +67,9 @@ final class Shakes {
     }
 
     /** The part and what it holds down; empty where any will do, since the sheet does not say what runs there. */
-    private Set<String> touching(String part) {
+    private Set<String> touching(@Nullable String part) {
         Set<String> there = new HashSet<>();
-        if (!anywhere) {
+        if (!anywhere && part != null) {
             sheet.heldBy(part).stream().map(Hold::part).forEach(there::add);
             if (!there.isEmpty()) {
                 there.add(part);

@@ -88,6 +88,7 @@ class MainspringTest {
                         Rank.WIDER_OR_NARROWER,
                         Rank.DOES_NOT_FIT);
         assertThat(ranked.get(0).reserveHours()).isCloseTo(ranked.get(0).turns() * 6, within(1e-9));
+        assertThat(same.size()).isEqualTo("1.45 × 0.1 × 362");
         assertThat(ranked.get(1).words()).contains("close to the original");
         assertThat(ranked.get(2).words()).contains("may knock");
         assertThat(ranked.get(5).words()).isEqualTo("does not go into the drum");

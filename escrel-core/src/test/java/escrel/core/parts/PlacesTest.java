@@ -125,6 +125,22 @@ class PlacesTest {
         assertThat(piece.finding().source()).isEqualTo("Stennay material store");
     }
 
+    /** A jewel of the main plate, which is no part: it is settled as any piece, with its end-shake. */
+    @Test
+    void jewelOfTheMainPlateHasNoPartAndOwesItsEndShake() {
+        FindingRaised cracked = new FindingRaised(
+                null, Grade.BROKEN, Defect.CRACKED, Origin.ACCIDENT, "", new Place(Place.Kind.JEWEL, "third wheel"));
+        Decided decided = new Decided("2", Decision.REPLACE_NEW, "", "store");
+        FindingWorked pressed = new FindingWorked("2", FindingWorked.Outcome.DONE, "");
+        Felt right = new Felt("wheel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT);
+
+        Finding owes = job(cracked, decided, pressed).findings().all().get(0);
+        assertThat(owes.where(SHEET)).isEqualTo("jewel, third wheel, of Main plate");
+        assertThat(owes.wanting()).isEqualTo("its end-shake is to be felt or measured");
+        assertThat(job(cracked, decided, pressed, right).findings().all().get(0).isSettled())
+                .isTrue();
+    }
+
     private static final CalibreSheet HELD = Calibres.of(
             List.of(
                     Part.of("bridge", "Train bridge", Group.TRAIN, Side.TRAIN).withRole(Role.TRAIN_BRIDGE),

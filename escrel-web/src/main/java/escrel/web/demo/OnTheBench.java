@@ -151,7 +151,7 @@ final class OnTheBench {
                 .then(new LumePoint(LumePoint.Point.MASK, true))
                 .then(new LumePoint(LumePoint.Point.GLOVES, true))
                 .then(new OwnerAsked(
-                        "The dial's luminous paint is radioactive, the hands' was not shown to be. May it stay untouched,"
+                        "The dial's luminous paint counts above background, the hands' was not shown to. May it stay untouched,"
                                 + " and the watch go back with a warning?",
                         null,
                         null));

@@ -1,6 +1,5 @@
 package escrel.web.handover;
 
-import escrel.core.calibre.Part;
 import escrel.core.job.Job;
 import escrel.core.parts.Copy;
 import escrel.core.parts.CopyAtHand;
@@ -29,11 +28,9 @@ public record OldParts(String part, int copy, String words, boolean said) {
     }
 
     private static String words(Job job, Piece piece) {
-        String code = String.valueOf(piece.finding().part());
-        String part = job.movement().part(code).map(Part::name).orElse(code);
         String source = piece.finding().source();
-        return "Old " + piece.finding().where(part) + ": " + fate(piece.old()) + "; the new one from " + source
-                + (piece.size() == null ? "" : ", " + piece.size());
+        return "Old " + piece.finding().where(job.movement()) + ": " + fate(piece.old()) + "; the new one from "
+                + source + (piece.size() == null ? "" : ", " + piece.size());
     }
 
     private static String fate(OldPart.@Nullable Fate fate) {

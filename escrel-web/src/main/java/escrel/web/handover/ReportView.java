@@ -1,7 +1,6 @@
 package escrel.web.handover;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Part;
 import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.job.Job;
@@ -80,9 +79,7 @@ record ReportView(
     }
 
     private static String place(Finding finding, CalibreSheet movement) {
-        String code = finding.part();
-        return finding.where(
-                code == null ? "the watch" : movement.part(code).map(Part::name).orElse(code));
+        return finding.where(movement);
     }
 
     private static Found found(OpenJob job, Finding finding) {

@@ -2,6 +2,7 @@ package escrel.web.inspection;
 
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
 import escrel.core.cleaning.Looks;
 import escrel.core.condition.Grade;
 import escrel.core.parts.Finding;
@@ -23,6 +24,9 @@ import org.jspecify.annotations.Nullable;
  * @param left how many are still to be judged
  */
 record Board(List<Row> rows, int judged, int left) {
+    /** The main plate: it never comes off, so that a sheet has no such part; its places can be looked at all the same. */
+    static final String PLATE = "main-plate";
+
     /** The parts of a group. */
     record Row(String name, List<Tile> tiles) {}
 
@@ -69,12 +73,35 @@ record Board(List<Row> rows, int judged, int left) {
                             style(looks.clean(code)),
                             state.strip()));
         }
-        return new Board(
-                rows.entrySet().stream()
-                        .map(e -> new Row(Ladder.groupName(e.getKey()), e.getValue()))
-                        .toList(),
-                homes.size() - owed.size(),
-                owed.size());
+        List<Row> shown = new ArrayList<>(rows.entrySet().stream()
+                .map(e -> new Row(Ladder.groupName(e.getKey()), e.getValue()))
+                .toList());
+        if (job.movement().part(PLATE).isEmpty()) {
+            shown.add(new Row("Main plate", List.of(plate(job, PLATE.equals(selected)))));
+        }
+        return new Board(shown, homes.size() - owed.size(), owed.size());
+    }
+
+    /** Of the plate only findings are known: the worst of them, and whether one waits. */
+    private static Tile plate(OpenJob job, boolean selected) {
+        List<Finding> found = job.job().findings().all().stream()
+                .filter(f -> f.part() == null && f.place() != null)
+                .toList();
+        Grade worst = found.stream().map(Finding::grade).max(Grade::compareTo).orElse(null);
+        boolean waits = found.stream().anyMatch(f -> !f.isSettled());
+        return new Tile(
+                PLATE,
+                "Main plate",
+                mark(worst),
+                "",
+                style(worst),
+                style(null),
+                ((selected ? "selected " : "") + (waits ? "waits" : "")).strip());
+    }
+
+    /** The plate as a thing to look at. */
+    static Part plate(Side side) {
+        return Part.of(PLATE, "Main plate", Group.PLATES, side);
     }
 
     private static String mark(@Nullable Grade grade) {

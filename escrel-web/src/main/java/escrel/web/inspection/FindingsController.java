@@ -1,7 +1,7 @@
 package escrel.web.inspection;
 
+import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
@@ -122,18 +122,9 @@ class FindingsController {
             asks = "WORKED";
         }
         List<String> causes = job.job().findings().causesOf(finding).stream()
-                .map(c -> where(c, sheet) + ": " + c.what())
+                .map(c -> c.where(sheet) + ": " + c.what())
                 .toList();
-        return new Line(finding, where(finding, sheet), asks, causes);
-    }
-
-    private static String where(Finding finding, CalibreSheet sheet) {
-        String code = finding.part();
-        if (code == null) {
-            return "the watch";
-        }
-        String part = sheet.part(code).map(Part::name).orElse(code);
-        return finding.where(part);
+        return new Line(finding, finding.where(sheet), asks, causes);
     }
 
     @PostMapping("/jobs/{number}/findings")
@@ -147,11 +138,17 @@ class FindingsController {
             @RequestParam String words,
             @RequestParam(required = false) Place.@Nullable Kind placeKind,
             @RequestParam(defaultValue = "") String placeName) {
+        boolean plate = part.equals(Board.PLATE)
+                && workshop.load(number).movement().part(part).isEmpty();
+        if (plate && placeKind == null) {
+            throw new MendableException(
+                    "Where on the main plate is not said", "Nothing was recorded.", "Choose the kind of place.");
+        }
         Place place = placeKind == null || part.isEmpty() ? null : new Place(placeKind, shortened(placeName));
         workshop.append(
                 number,
                 seq,
-                new FindingRaised(part.isEmpty() ? null : part, grade, defect, origin, words.strip(), place));
+                new FindingRaised(part.isEmpty() || plate ? null : part, grade, defect, origin, words.strip(), place));
         return back(number);
     }
 

@@ -2,6 +2,7 @@ package escrel.web.inspection;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
 import escrel.core.cleaning.Looks;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
@@ -13,6 +14,7 @@ import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,18 +36,24 @@ class LookActions {
     @Transactional
     public @Nullable String judge(int number, LookForm form) {
         OpenJob job = workshop.load(number);
+        boolean plate = form.part().equals(Board.PLATE)
+                && job.movement().part(Board.PLATE).isEmpty();
         Part part = job.movement()
                 .part(form.part())
+                .or(() -> plate ? Optional.of(Board.plate(Side.TRAIN)) : Optional.empty())
                 .orElseThrow(() -> refuse("The movement has no such part", "Choose it on the board."));
         Grade grade = form.grade();
         if (grade == null) {
             throw refuse("How it looks is not said", "Press the key of a grade.");
         }
         Place place = placeOf(form);
+        if (plate && place == null) {
+            throw refuse("Where on the main plate is not said", "Choose the place first.");
+        }
         if (LookForm.wantsDefect(grade, place) && form.defect() == null) {
             throw refuse("What was found is not said", "Choose what it is.");
         }
-        workshop.append(number, form.seq(), step(part, grade, place, form.defect()));
+        workshop.append(number, form.seq(), step(plate ? null : part.code(), grade, place, form.defect()));
         return place == null ? nextAfter(workshop.load(number), part.code()) : part.code();
     }
 
@@ -57,17 +65,17 @@ class LookActions {
         }
     }
 
-    private static Step step(Part part, Grade grade, @Nullable Place place, @Nullable Defect defect) {
-        boolean finding = place != null || grade.needsDecision();
+    private static Step step(@Nullable String part, Grade grade, @Nullable Place place, @Nullable Defect defect) {
+        boolean finding = part == null || place != null || grade.needsDecision();
         if (!finding) {
-            return new Judged(List.of(part.code()), grade);
+            return new Judged(List.of(part), grade);
         }
         if (place != null && grade.compareTo(Grade.WORN) < 0) {
             throw refuse("A place that is good is no finding", "Judge the part as a whole.");
         }
         Defect what = defect != null ? defect : grade == Grade.MISSING ? Defect.ABSENT : Defect.DIRTY;
         // where it comes from is said on the page of decisions, or corrected in the log: nobody said it here
-        return new FindingRaised(part.code(), grade, what, Origin.UNKNOWN, "", place);
+        return new FindingRaised(part, grade, what, Origin.UNKNOWN, "", place);
     }
 
     /** Says of everything that is left in the present look that it is good; how many there were. */

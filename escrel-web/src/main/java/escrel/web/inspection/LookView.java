@@ -21,6 +21,7 @@ import escrel.web.plan.Spots;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -104,6 +105,9 @@ record LookView(
         Looks looks = job.job().looks();
         List<Part> all = Board.order(job);
         Part part = sheet.part(asked.part() == null ? "" : asked.part())
+                .or(() -> isPlate(sheet, asked.part())
+                        ? Optional.of(Board.plate(asked.side() == null ? Side.DIAL : asked.side()))
+                        : Optional.empty())
                 .or(() -> looks.owed().stream().findFirst())
                 .orElseGet(() -> all.isEmpty() ? null : all.get(0));
         String code = part == null ? null : part.code();
@@ -115,7 +119,7 @@ record LookView(
         return new LookView(
                 Board.of(job, code),
                 part,
-                part == null ? "" : heading(looks, part),
+                part == null ? "" : isPlate(sheet, part.code()) ? "place by place" : heading(looks, part),
                 part == null ? List.of() : findings(job, part),
                 part == null ? List.of() : PartStory.of(job, part.code()).onTheWayDown(),
                 part == null ? List.of() : photos(job, part),
@@ -136,6 +140,10 @@ record LookView(
                 place == null ? "" : place.words(),
                 looks.isSecond(),
                 looks.owed().stream().map(Part::name).toList());
+    }
+
+    private static boolean isPlate(CalibreSheet sheet, @Nullable String part) {
+        return Board.PLATE.equals(part) && sheet.part(Board.PLATE).isEmpty();
     }
 
     private static @Nullable Place safePlace(@Nullable String text) {
@@ -160,7 +168,11 @@ record LookView(
 
     /** What was found, and in which look: what cleaning revealed is told from what one saw before. */
     private static List<String> findings(OpenJob job, Part part) {
-        return job.job().findings().on(part.code()).stream()
+        boolean plate = isPlate(job.movement(), part.code());
+        return job.job().findings().all().stream()
+                .filter(f -> plate
+                        ? f.part() == null && f.place() != null
+                        : part.code().equals(f.part()))
                 .map(f -> f.grade().mark() + " · " + f.where(part.name()) + ": " + f.what()
                         + (job.job().looks().sawClean(f.raisedAt()) ? " (seen clean)" : "")
                         + (f.isSettled() ? "" : ", " + f.wanting()))
@@ -205,8 +217,9 @@ record LookView(
         if ("what".equals(asked.panel()) && asked.grade() != null) {
             return what(asked.grade(), place, to);
         }
-        if (asked.panel() != null && asked.panel().startsWith("place")) {
-            return places(job.movement(), part, side, asked.panel().equals("place2"), to, spots);
+        boolean plate = isPlate(job.movement(), part.code()) && place == null;
+        if (asked.panel() != null && asked.panel().startsWith("place") || plate && asked.panel() == null) {
+            return places(job.movement(), part, side, "place2".equals(asked.panel()), to, spots);
         }
         if ("kinds".equals(asked.panel())) {
             List<Choice> kinds = new ArrayList<>();
@@ -232,7 +245,8 @@ record LookView(
 
     private static Panel places(
             CalibreSheet sheet, Part part, Side side, boolean further, String to, List<Spots.Spot> spots) {
-        List<PlacesOfPart.Known> known = PlacesOfPart.of(sheet, part);
+        List<PlacesOfPart.Known> known =
+                isPlate(sheet, part.code()) ? PlacesOfPart.ofThePlate(sheet) : PlacesOfPart.of(sheet, part);
         int from = further ? Math.min(ON_A_PAGE, known.size()) : 0;
         List<PlacesOfPart.Known> page = known.subList(from, Math.min(from + ON_A_PAGE, known.size()));
         List<Choice> choices = new ArrayList<>();

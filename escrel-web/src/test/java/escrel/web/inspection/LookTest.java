@@ -103,6 +103,30 @@ class LookTest {
     }
 
     @Test
+    void jewelOfTheMainPlateIsChosenThoughThePlateIsNoPart() {
+        try (Browser browser = open("?part=main-plate")) {
+            browser.seeText("Where on Main plate?");
+            String first = browser.see(".panel-item").getText();
+            browser.key('1');
+            browser.seeText("how is it?");
+            browser.key('3');
+            browser.seeText("3, mend at jewel");
+            browser.key('4');
+            browser.seeText("3 · jewel, ");
+            assertThat(first).startsWith("1").contains("jewel, ");
+        }
+        FindingRaised found = hand.load().history().last(FindingRaised.class).orElseThrow();
+        assertThat(found.part()).isNull();
+        assertThat(found.place().kind()).isEqualTo(Place.Kind.JEWEL);
+        assertThat(visitor.get("/jobs/" + job + "/findings").body()).contains(", of Main plate");
+        assertThat(visitor.get("/jobs/" + job + "/handover").body()).contains(", of Main plate");
+        assertThat(hand.post("/inspect/judge", Map.of("part", "main-plate", "grade", "GOOD"))
+                        .body())
+                .contains("Where on the main plate is not said");
+        assertThat(visitor.get("/jobs/" + job + "/dossier.json").statusCode()).isEqualTo(200);
+    }
+
+    @Test
     void focusIsKeptOverEverySwap() {
         try (Browser browser = open("?part=dial")) {
             WebElement worn = browser.see(".grade-keys [value=WORN]");
