@@ -38,7 +38,7 @@ class Screenshots {
             take(server, browser, "/jobs/5/readings", "readings");
             take(server, browser, "/jobs/4/turn", "turn");
             take(server, browser, "/jobs/5/climb", "climb");
-            take(server, browser, "/jobs/7/inspect?part=centre-wheel", "inspect");
+            take(server, browser, "/jobs/7/inspect?part=fourth-wheel", "inspect");
             take(server, browser, "/jobs/5/handover", "handover");
             take(server, browser, "/calibres/l-43", "calibre");
             take(server, browser, "/jobs/3/strip", "strip");

@@ -76,10 +76,14 @@ public final class Looks {
         }
     }
 
+    /** The worse of two grades; what cannot be told yet says least. */
+    public static Grade worse(Grade one, Grade other) {
+        return WORSE.indexOf(one) >= WORSE.indexOf(other) ? one : other;
+    }
+
     /** Of what was seen in one look the worst stands: a good part with a cracked jewel is one to decide about. */
     private void seen(String part, Grade grade) {
-        (washed.contains(part) ? clean : dirty)
-                .merge(part, grade, (was, is) -> WORSE.indexOf(was) >= WORSE.indexOf(is) ? was : is);
+        (washed.contains(part) ? clean : dirty).merge(part, grade, Looks::worse);
     }
 
     /** How it looked before it was cleaned; nothing when nobody judged it. */

@@ -3,6 +3,7 @@ package escrel.core.job;
 import escrel.core.assembly.AssemblySteps;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.cleaning.CleaningSteps;
+import escrel.core.diagnosis.StopSteps;
 import escrel.core.handover.HandoverSteps;
 import escrel.core.learning.LearningSteps;
 import escrel.core.lubrication.LubricationSteps;
@@ -41,7 +42,8 @@ public final class StepRegister {
                     MarkSteps.KINDS,
                     LumeSteps.KINDS,
                     OwnerSteps.KINDS,
-                    TriageSteps.KINDS)
+                    TriageSteps.KINDS,
+                    StopSteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

@@ -1,6 +1,7 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
+import escrel.core.owner.Questions;
 import escrel.core.service.Arrival;
 import escrel.web.ground.Ground;
 import escrel.web.job.OpenJob;
@@ -57,6 +58,15 @@ class OwnerController {
             each.put("contact", a.contact());
             each.put("askedFor", a.complaint());
             each.put("conditionOnArrival", a.condition());
+            ArrayNode asked = each.putArray("asked");
+            for (Questions.Question question : Questions.of(job.history()).all()) {
+                ObjectNode one = asked.addObject();
+                one.put("question", question.question().question());
+                if (question.answer() != null) {
+                    one.put("answer", question.answer().answer().words());
+                    one.put("words", question.answer().words());
+                }
+            }
         }
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)

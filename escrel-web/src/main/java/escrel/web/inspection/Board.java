@@ -87,7 +87,7 @@ record Board(List<Row> rows, int judged, int left) {
         List<Finding> found = job.job().findings().all().stream()
                 .filter(f -> f.part() == null && f.place() != null)
                 .toList();
-        Grade worst = found.stream().map(Finding::grade).max(Grade::compareTo).orElse(null);
+        Grade worst = found.stream().map(Finding::grade).reduce(Looks::worse).orElse(null);
         boolean waits = found.stream().anyMatch(f -> !f.isSettled());
         return new Tile(
                 PLATE,

@@ -76,6 +76,7 @@ class FindingsController {
         model.addAttribute("known", known(job));
         model.addAttribute("earlier", job.job().earlierWork());
         model.addAttribute("parts", sheet.homes());
+        model.addAttribute("plateIsNoPart", sheet.part(Board.PLATE).isEmpty());
         model.addAttribute(
                 "leftOut",
                 job.job().lives().leftOut().keySet().stream()

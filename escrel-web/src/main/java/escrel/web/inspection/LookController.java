@@ -83,7 +83,8 @@ class LookController {
         OpenJob job = workshop.load(number);
         LookView view = LookView.of(job, asked);
         String part = view.part() == null ? "" : view.part().code();
-        atHand.shows(number, part);
+        // the plate is no part a picture could be kept with
+        atHand.shows(number, job.movement().part(part).isPresent() ? part : "");
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.INSPECT));
         model.addAttribute("view", view);

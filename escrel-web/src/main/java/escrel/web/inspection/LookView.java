@@ -257,7 +257,9 @@ record LookView(
             choices.add(leads(8, "further jewels", to + "&panel=place2"));
         }
         choices.add(leads(9, "hole, pivot, stone, tooth, pin, wall, setting, face", to + "&panel=kinds"));
-        choices.add(leads(10, "back to the part as a whole", to));
+        if (!isPlate(sheet, part.code())) {
+            choices.add(leads(10, "back to the part as a whole", to));
+        }
         return new Panel("Where on " + part.name() + "?", choices);
     }
 

@@ -1,6 +1,5 @@
 package escrel.web.inspection;
 
-import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.mainspring.Drum;
 import escrel.core.mainspring.Mainspring;
@@ -160,9 +159,8 @@ class MainspringController {
     /** Keeps the springs the workshop has or can order; they serve every job. */
     @PostMapping("/jobs/{number}/mainspring/stock")
     String stock(@PathVariable int number, @RequestParam(defaultValue = "") String table, RedirectAttributes flash) {
-        if (workshop.load(number).number() != number) {
-            throw new MendableException("There is no such job", "Nothing was kept.", "Choose one from the list.");
-        }
+        // the list is the workshop's, but the page it is sent from is a job's
+        workshop.load(number);
         var listed = SpringTable.read(table);
         log.append(listed);
         flash.addFlashAttribute("said", listed.springs().size() + " springs are listed for the workshop");

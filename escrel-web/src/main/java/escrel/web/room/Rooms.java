@@ -25,6 +25,8 @@ public final class Rooms {
                     .in("arrival", "settings"),
             Room.ofAJob("readings", "Readings")
                     .counting(job -> openIn(job, Tally.Kind.READINGS))
+                    .with("readings", "readings")
+                    .with("stopped", "it does not run")
                     .leadingTo("/jobs/{job}/desk")
                     .leadingTo("/jobs/{job}/running")
                     .leadingTo("/jobs/{job}/recordings/1")

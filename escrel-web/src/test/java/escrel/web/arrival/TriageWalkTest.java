@@ -123,6 +123,7 @@ class TriageWalkTest {
                 .contains("Estimate 325 to 475", "answer wanted by 15 Jan 2027");
         assertThat(visitor.get("/jobs/" + job + "/owner/" + asked).body()).contains("4 to 6.5 hours at 60, parts 85");
         assertThat(visitor.get("/").body()).contains("waits for the owner&#39;s answer");
+        assertThat(visitor.get("/jobs/" + job + "/owner.json").body()).contains("New staff?");
     }
 
     @Test

@@ -10,6 +10,7 @@ import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Judged;
+import escrel.web.job.AtHand;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
@@ -123,7 +124,9 @@ class LookTest {
         assertThat(hand.post("/inspect/judge", Map.of("part", "main-plate", "grade", "GOOD"))
                         .body())
                 .contains("Where on the main plate is not said");
-        assertThat(visitor.get("/jobs/" + job + "/dossier.json").statusCode()).isEqualTo(200);
+        assertThat(server.bean(AtHand.class).of(job))
+                .as("no picture is kept with what is no part")
+                .isEmpty();
     }
 
     @Test

@@ -17,6 +17,8 @@ import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
+import escrel.core.diagnosis.StopAnswered;
+import escrel.core.diagnosis.StopQuestion;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Waived;
@@ -206,6 +208,7 @@ class StepJsonTest {
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
                 new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),
                 new MarkSeen(MarkSeen.On.DIAL, "dial", MarkSeen.Kind.DATE, "3/1961"),
+                new StopAnswered(StopQuestion.FORK_SNAPS, StopAnswered.Answer.NO, "limp"),
                 new LumeSeen(List.of(LumeItem.DIAL)),
                 new LumeCounted(LumeItem.DIAL, LumeCounted.Unit.COUNTS, 412, 5, 150, 5, true),
                 new LumePoint(LumePoint.Point.MASK, true),
