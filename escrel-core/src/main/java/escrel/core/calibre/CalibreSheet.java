@@ -142,10 +142,11 @@ public record CalibreSheet(
         return draft.sheet();
     }
 
-    /** The same sheet with other parts that have to be in early. */
-    CalibreSheet withEarlyIns(List<EarlyIn> newEarlyIns) {
+    /** The same sheet with other parts that have to be in early, and other jewels. */
+    CalibreSheet withInside(List<EarlyIn> newEarlyIns, List<Jewel> newJewels) {
         Draft draft = new Draft(this);
         draft.earlyIns = newEarlyIns;
+        draft.jewels = newJewels;
         return draft.sheet();
     }
 
@@ -239,6 +240,7 @@ public record CalibreSheet(
         private List<ScrewPlace> screws;
         private List<Hold> holds;
         private List<EarlyIn> earlyIns;
+        private List<Jewel> jewels;
         private List<OilPoint> oilPoints;
         private List<AssemblyTest> tests;
         private List<String> traps;
@@ -255,6 +257,7 @@ public record CalibreSheet(
             this.screws = from.screws;
             this.holds = from.holds;
             this.earlyIns = from.earlyIns;
+            this.jewels = from.jewels;
             this.oilPoints = from.oilPoints;
             this.tests = from.tests;
             this.traps = from.traps;
@@ -274,7 +277,7 @@ public record CalibreSheet(
                     earlyIns,
                     oilPoints,
                     tests,
-                    from.jewels,
+                    jewels,
                     from.train,
                     traps,
                     lore,

@@ -66,9 +66,13 @@ public final class VariantSheet {
                 sheet.tests().stream().map(this::moved).filter(Objects::nonNull).toList();
         return few.withClimb(points, tests)
                 .withLore(sheet.lore().without(without))
-                .withEarlyIns(sheet.earlyIns().stream()
-                        .filter(e -> !without.contains(e.part()) && !without.contains(e.before()))
-                        .toList());
+                .withInside(
+                        sheet.earlyIns().stream()
+                                .filter(e -> !without.contains(e.part()) && !without.contains(e.before()))
+                                .toList(),
+                        sheet.jewels().stream()
+                                .filter(j -> !without.contains(j.part()))
+                                .toList());
     }
 
     /** Holds with those that went through a part that is left out. */

@@ -3,6 +3,7 @@ package escrel.core.job;
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestState;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
 import escrel.core.calibre.SchoolChart;
 import escrel.core.calibre.VariantSheet;
 import escrel.core.cleaning.CleaningState;
@@ -346,7 +347,12 @@ public final class Job {
 
     /** The luminous paint of the watch. */
     public Lume lume() {
-        return Lume.of(history());
+        return Lume.of(
+                history(),
+                code -> movement()
+                        .part(code)
+                        .filter(p -> p.group() == Group.DIAL_AND_HANDS)
+                        .isPresent());
     }
 
     /** The marks read on the watch, held against each other. */

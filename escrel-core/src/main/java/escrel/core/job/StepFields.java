@@ -3,6 +3,7 @@ package escrel.core.job;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.condition.Place;
 import escrel.core.quantity.Measured;
+import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Corrected;
 import escrel.core.service.PhotosPaired;
@@ -28,8 +29,8 @@ public final class StepFields {
     public static final int LONGEST = 1000;
 
     /** Said anew on pages of their own, or taken back. */
-    private static final Set<Class<?>> NOT_HERE =
-            Set.of(Corrected.class, TakenBack.class, CalibreBound.class, CaseBound.class, PhotosPaired.class);
+    private static final Set<Class<?>> NOT_HERE = Set.of(
+            Arrival.class, Corrected.class, TakenBack.class, CalibreBound.class, CaseBound.class, PhotosPaired.class);
 
     private static final Set<String> TIES = Set.of(
             "sequence",
@@ -75,7 +76,6 @@ public final class StepFields {
             "LeftOut.reason",
             "Waived.reason",
             "ItemWaived.reason",
-            "Arrival.watch",
             "PartDescribed.words",
             "OilPointSaid.name");
 

@@ -2,6 +2,9 @@ package escrel.core.lume;
 
 import escrel.core.lume.LumePoint.Point;
 import escrel.core.service.JobHistory;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
+import escrel.core.service.RecordedStep;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -10,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -66,8 +70,13 @@ public final class Lume {
         this.said = said;
     }
 
-    /** The paint after these steps. */
-    public static Lume of(JobHistory history) {
+    /**
+     * The paint after these steps. Points of care are seen to for one handling: those of arrival stand for taking off as well; when dial or
+     * hands begin to go on, or come off once more, they are due again.
+     *
+     * @param carries whether a part is one that may carry paint: dial and hands
+     */
+    public static Lume of(JobHistory history, Predicate<String> carries) {
         Map<LumeItem, LumeCounted> counted = new EnumMap<>(LumeItem.class);
         history.all(LumeCounted.class).forEach(c -> counted.put(c.item(), c));
         Set<LumeItem> painted = EnumSet.noneOf(LumeItem.class);
@@ -79,13 +88,24 @@ public final class Lume {
             items.add(new Item(item, verdict(count), count));
         }
         Set<Point> done = EnumSet.noneOf(Point.class);
-        history.all(LumePoint.class).forEach(p -> {
-            if (p.done()) {
-                done.add(p.point());
-            } else {
-                done.remove(p.point());
+        Class<?> handling = null;
+        for (RecordedStep entry : history.counting()) {
+            boolean moved = entry.step() instanceof PartOff off && carries.test(off.part())
+                    || entry.step() instanceof PartOn on && carries.test(on.part());
+            if (moved && entry.step().getClass() != handling) {
+                // the points before the first of them are those of arrival, and stand for taking off as well
+                if (handling != null) {
+                    done.clear();
+                }
+                handling = entry.step().getClass();
+            } else if (entry.step() instanceof LumePoint point) {
+                if (point.done()) {
+                    done.add(point.point());
+                } else {
+                    done.remove(point.point());
+                }
             }
-        });
+        }
         boolean said = !counted.isEmpty() || history.last(LumeSeen.class).isPresent();
         return new Lume(items, done, said);
     }

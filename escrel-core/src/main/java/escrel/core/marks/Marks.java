@@ -49,13 +49,13 @@ public final class Marks {
     public record Comparison(Verdict verdict, String what, String why) {}
 
     private final List<MarkSeen> all;
-    private final CalibreSheet sheet;
-    private final boolean known;
+    private final CalibreSheet movement;
+    private final @Nullable CalibreSheet bound;
 
-    private Marks(List<MarkSeen> all, CalibreSheet sheet, boolean known) {
+    private Marks(List<MarkSeen> all, CalibreSheet movement, @Nullable CalibreSheet bound) {
         this.all = all;
-        this.sheet = sheet;
-        this.known = known;
+        this.movement = movement;
+        this.bound = bound;
     }
 
     /**
@@ -65,7 +65,7 @@ public final class Marks {
      * @param bound the sheet the job is bound to, or nothing
      */
     public static Marks of(JobHistory history, CalibreSheet movement, @Nullable CalibreSheet bound) {
-        return new Marks(history.all(MarkSeen.class).toList(), bound == null ? movement : bound, bound != null);
+        return new Marks(history.all(MarkSeen.class).toList(), movement, bound);
     }
 
     /** Every mark, first read first. */
@@ -75,7 +75,7 @@ public final class Marks {
 
     /** Where a mark stands, in words. */
     public String where(MarkSeen mark) {
-        return mark.where(code -> sheet.part(code).map(Part::name).orElse(code));
+        return mark.where(code -> movement.part(code).map(Part::name).orElse(code));
     }
 
     /** What agrees, differs or cannot be told. */
@@ -196,12 +196,12 @@ public final class Marks {
 
     private void calibres(List<Comparison> found) {
         for (MarkSeen mark : those(m -> m.kind() == Kind.CALIBRE)) {
-            if (!known) {
+            if (bound == null) {
                 found.add(new Comparison(Verdict.CANNOT_BE_TOLD, one(mark), "the job is bound to no calibre yet"));
             } else {
-                boolean fits = plain(sheet.name()).contains(plain(mark.text()));
+                boolean fits = plain(bound.name()).contains(plain(mark.text()));
                 found.add(new Comparison(
-                        fits ? Verdict.AGREES : Verdict.DIFFERS, one(mark), "the job is bound to " + sheet.name()));
+                        fits ? Verdict.AGREES : Verdict.DIFFERS, one(mark), "the job is bound to " + bound.name()));
             }
         }
     }

@@ -66,11 +66,16 @@ final class Shakes {
         return last.mayStay() ? null : "its end-shake is not right: adjust it, then feel again";
     }
 
-    /** The part and what it holds down; empty where any will do, since the sheet does not say what runs there. */
+    /** The part, what travels with it and what it holds down; empty where any will do, since the sheet does not say what runs there. */
     private Set<String> touching(@Nullable String part) {
         Set<String> there = new HashSet<>();
         if (!anywhere && part != null) {
             sheet.heldBy(part).stream().map(Hold::part).forEach(there::add);
+            // what travels with it, as the balance in its cock
+            sheet.parts().stream()
+                    .filter(p -> part.equals(p.unit()))
+                    .map(Part::code)
+                    .forEach(there::add);
             if (!there.isEmpty()) {
                 there.add(part);
             }

@@ -4,6 +4,7 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
 import escrel.core.lume.Lume;
 import escrel.core.marks.Marks;
 import escrel.core.parts.Finding;
@@ -130,8 +131,7 @@ public final class Triage {
 
     private void water() {
         boolean wet = is(Check.DRY_INSIDE, Outcome.NO);
-        boolean rust = facts.findings().all().stream()
-                .anyMatch(f -> f.defect() == Defect.RUSTED && f.grade().compareTo(Grade.MEND) >= 0);
+        boolean rust = facts.findings().open().stream().anyMatch(f -> f.defect() == Defect.RUSTED);
         if (wet || rust) {
             add(
                     Verdict.ASK_THE_OWNER,
@@ -141,8 +141,9 @@ public final class Triage {
     }
 
     private void missing() {
-        long gone = facts.findings().all().stream()
-                .filter(f -> f.grade() == Grade.MISSING && !f.isWithinPart())
+        // what was lost here is ours to find, and what is decided about is asked no more
+        long gone = facts.findings().open().stream()
+                .filter(f -> f.grade() == Grade.MISSING && !f.isWithinPart() && f.origin() != Origin.THIS_SERVICE)
                 .count();
         if (gone >= MANY_MISSING) {
             add(Verdict.DECLINE, gone + " parts are missing: it wants a donor before it wants a restorer");

@@ -68,6 +68,21 @@ class VariantSheetTest {
         assertThat(SheetCheck.faultsOf(plain)).isEqualTo(SheetCheck.faultsOf(SHEET));
     }
 
+    /** A jewel of a part the version has not got would name a part nobody knows. */
+    @Test
+    void jewelsOfPartsItHasNotGotGoWithThem() {
+        CalibreSheet jewelled = SHEET.withInside(
+                List.of(new EarlyIn("disc", "dial", "")),
+                List.of(
+                        new Jewel(Jewel.Kind.HOLE, "disc", Side.DIAL, 1, 1),
+                        new Jewel(Jewel.Kind.HOLE, "cover", Side.DIAL, 2, 2)));
+        CalibreSheet plain = VariantSheet.of(jewelled, PLAIN, Set.of());
+
+        assertThat(plain.jewels()).extracting(Jewel::part).containsExactly("cover");
+        assertThat(plain.earlyIns()).isEmpty();
+        assertThat(SheetCheck.faultsOf(plain)).noneMatch(f -> f.contains("disc"));
+    }
+
     @Test
     void anyOtherVersionChangesNothing() {
         assertThat(VariantSheet.of(SHEET, "another", Set.of())).isEqualTo(SHEET);

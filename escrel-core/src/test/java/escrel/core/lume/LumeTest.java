@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import escrel.core.Histories;
 import escrel.core.lume.Lume.Verdict;
 import escrel.core.lume.LumeCounted.Unit;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.util.List;
@@ -21,7 +23,7 @@ class LumeTest {
     }
 
     private static Lume lume(Step... steps) {
-        return Lume.of(Histories.of(steps));
+        return Lume.of(Histories.of(steps), part -> part.equals("dial") || part.equals("hour-hand"));
     }
 
     @ParameterizedTest
@@ -84,6 +86,24 @@ class LumeTest {
 
         assertThat(lume(counts(LumeItem.DIAL, 165, 5, 150, 5)).left()).isEmpty();
         assertThat(lume(above, new TakenBack(1)).wantsCare()).isFalse();
+    }
+
+    @Test
+    void pointsAreDueAgainWhenDialAndHandsGoOnAndWhenTheyComeOffOnceMore() {
+        Step above = counts(LumeItem.DIAL, 412, 5, 150, 5);
+        Step mask = new LumePoint(LumePoint.Point.MASK, true);
+        Step[] off = {above, mask, PartOff.plain("hour-hand"), PartOff.plain("dial"), PartOff.plain("barrel")};
+        assertThat(lume(off).done()).as("seen to before, for taking off").containsExactly(LumePoint.Point.MASK);
+
+        Step[] on = {above, mask, PartOff.plain("dial"), PartOn.plain("barrel"), PartOn.plain("dial")};
+        assertThat(lume(on).done()).isEmpty();
+        assertThat(lume(above, mask, PartOff.plain("dial"), PartOn.plain("dial"), mask, PartOn.plain("hour-hand"))
+                        .done())
+                .as("the hand belongs to the same handling")
+                .containsExactly(LumePoint.Point.MASK);
+        assertThat(lume(above, mask, PartOff.plain("dial"), PartOn.plain("dial"), mask, PartOff.plain("dial"))
+                        .left())
+                .contains(LumePoint.Point.MASK);
     }
 
     @Test

@@ -178,6 +178,29 @@ class PlacesTest {
                 .isEqualTo("null");
     }
 
+    /** The balance travels in its cock: its end-shake answers for a jewel of the cock, though the cock holds it by no hold. */
+    @Test
+    void endShakeOfWhatTravelsWithAPartAnswersForItsJewel() {
+        CalibreSheet cock = Calibres.of(
+                List.of(
+                        Part.of("cock", "Balance cock", Group.BALANCE_AND_ESCAPEMENT, Side.TRAIN)
+                                .withRole(Role.BALANCE_COCK),
+                        Part.of("balance", "Balance", Group.BALANCE_AND_ESCAPEMENT, Side.IN_HAND)
+                                .withUnit("cock"),
+                        Part.of("fork", "Pallet bridge", Group.BALANCE_AND_ESCAPEMENT, Side.TRAIN)),
+                List.of(new Hold("fork", "cock", "under it", Hold.Basis.STATED)));
+        Job job = Jobs.of(
+                cock,
+                new WorkAgreed(WorkAgreed.Work.SERVICE, "", RuleBook.FOURTH),
+                new FindingRaised(
+                        "cock", Grade.BROKEN, Defect.CRACKED, Origin.WEAR, "", new Place(Place.Kind.JEWEL, "upper")),
+                new Decided("2", Decision.REPLACE_NEW, "", "store"),
+                new FindingWorked("2", FindingWorked.Outcome.DONE, ""),
+                new Felt("balance", Felt.Play.END_SHAKE, Felt.Feel.RIGHT));
+
+        assertThat(job.findings().all().get(0).isSettled()).isTrue();
+    }
+
     @Test
     void endShakeOfAnotherPartDoesNotAnswerForTheBridge() {
         assertThat(bridgeReplaced(RuleBook.FOURTH, new Felt("barrel", Felt.Play.END_SHAKE, Felt.Feel.RIGHT)))

@@ -10,7 +10,10 @@ import escrel.core.condition.Origin;
 import escrel.core.lume.LumeItem;
 import escrel.core.lume.LumeSeen;
 import escrel.core.marks.MarkSeen;
+import escrel.core.parts.Decided;
+import escrel.core.parts.Decision;
 import escrel.core.parts.FindingRaised;
+import escrel.core.service.Happened;
 import escrel.core.service.Step;
 import escrel.core.triage.Checked.Outcome;
 import escrel.core.triage.Triage.Reason;
@@ -81,6 +84,17 @@ class TriageTest {
         assertThat(triage(steps.toArray(Step[]::new)).verdict()).isEqualTo(Verdict.ASK_THE_OWNER);
         steps.add(new FindingRaised("bridge", Grade.MISSING, Defect.ABSENT, Origin.UNKNOWN, ""));
         assertThat(triage(steps.toArray(Step[]::new)).verdict()).isEqualTo(Verdict.DECLINE);
+    }
+
+    @Test
+    void whatWasLostHereOrIsDecidedAboutIsNoReasonAnyMore() {
+        Step lost = new Happened("yoke", Happened.What.LOST, "flew");
+        Step missing = new FindingRaised("wheel", Grade.MISSING, Defect.ABSENT, Origin.UNKNOWN, "");
+        Step decided = new Decided("4", Decision.REPLACE_DONOR, "", "a donor");
+
+        assertThat(triage(SWINGS, SOUND, lost).verdict()).isEqualTo(Verdict.GO_AHEAD);
+        assertThat(triage(SWINGS, SOUND, lost, missing).verdict()).isEqualTo(Verdict.ASK_THE_OWNER);
+        assertThat(triage(SWINGS, SOUND, lost, missing, decided).verdict()).isEqualTo(Verdict.GO_AHEAD);
     }
 
     @Test

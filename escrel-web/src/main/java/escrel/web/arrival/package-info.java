@@ -1,5 +1,8 @@
-/** Arrival: a job is opened, the watch as it came is recorded, its suspicions told, calibre
- * and case bound, photos added; what is kept about its owner is given out or erased. */
+/**
+ * Arrival: a job is opened, the watch as it came is recorded, its marks kept and its suspicions told, calibre with its variant and case
+ * bound, photos added; the first checks and their triage, luminous paint, what its owner is asked; what is kept about the owner is
+ * given out or erased.
+ */
 @NullMarked
 package escrel.web.arrival;
 

@@ -1,11 +1,14 @@
 package escrel.web.job;
 
 import escrel.core.service.Arrival;
+import escrel.core.service.Corrected;
 import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
+import escrel.core.service.Step;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.StepJson;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,8 +48,9 @@ public class OwnersData {
         List<OpenJob> theirs = of(owner);
         for (OpenJob job : theirs) {
             for (RecordedStep entry : job.recorded().recorded()) {
-                if (entry.step() instanceof Arrival a) {
-                    jobs.writeOver(job.number(), entry.sequence(), StepJson.write(without(a)));
+                Step erased = without(entry.step());
+                if (erased != null) {
+                    jobs.writeOver(job.number(), entry.sequence(), StepJson.write(erased));
                 }
             }
             jobs.callOwner(job.number(), ERASED);
@@ -56,6 +60,14 @@ public class OwnersData {
             lines.wordsAnew(workshop.load(job.number()));
         }
         return theirs.size();
+    }
+
+    /** The step without name and address; nothing for one that has none. A correction from elsewhere may hold an arrival. */
+    private static @Nullable Step without(Step step) {
+        if (step instanceof Corrected corrected && corrected.step() instanceof Arrival arrival) {
+            return new Corrected(corrected.sequence(), without(arrival));
+        }
+        return step instanceof Arrival arrival ? without(arrival) : null;
     }
 
     private static Arrival without(Arrival a) {

@@ -1,5 +1,5 @@
 /**
- * Readings: typed, as ranges, from recordings that are kept, or none because the watch does not run; magnetism; running in
+ * Readings: typed, as ranges, from recordings that are kept, or none because the watch does not run, and the questions why; magnetism; running in
  * and down. Live sound is the desk's, files of readings are in {@code csv}.
  */
 @NullMarked

@@ -1,6 +1,6 @@
 /**
- * The simulated pick-up and compass, through the doors of real ones: samples for the desk's microphone, a needle to look
- * at. The only room besides the demo that knows the simulator; no other room knows this one.
+ * The simulated pick-up, compass and counter, through the doors of real ones: samples for the desk's microphone, a needle to look
+ * at, counts that say they are simulated. The only room besides the demo that knows the simulator; no other room knows this one.
  */
 @NullMarked
 package escrel.web.simulated;

@@ -49,6 +49,18 @@ class MarksTest {
         assertThat(visitor.get("/jobs?q=730+515").body()).contains("Pellworth numbered watch");
     }
 
+    /** Of the case too: its parts are no parts of the calibre's sheet. */
+    @Test
+    void markOnAPartOfTheCaseIsCalledByThePartsName() {
+        mark("CASE", "case-back", "REPAIRER", "11/38");
+
+        assertThat(hand.load()
+                        .job()
+                        .marks()
+                        .where(hand.load().history().last(MarkSeen.class).orElseThrow()))
+                .isEqualTo(hand.load().movement().requirePart("case-back").name());
+    }
+
     @Test
     void aMarkTakenBackIsHeldAgainstNothing() {
         mark("DIAL", "", "DATE", "4/1961");

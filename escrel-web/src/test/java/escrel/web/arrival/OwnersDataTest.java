@@ -2,6 +2,7 @@ package escrel.web.arrival;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.service.Corrected;
 import escrel.web.job.OwnersData;
 import escrel.web.job.Workshop;
 import escrel.web.testing.EscrelServer;
@@ -40,6 +41,13 @@ class OwnersDataTest {
             int first = open(visitor, OWNER);
             int second = open(visitor, OWNER);
             int other = open(visitor, "Somebody else");
+            // a correction, as a file from elsewhere may bring one, holds the owner as well
+            Workshop workshop = server.bean(Workshop.class);
+            workshop.append(
+                    second,
+                    visitor.sequence(second),
+                    new Corrected(1, workshop.load(second).arrival()));
+            assertThat(visitor.get("/jobs/" + first + "/log/1").body()).contains("cannot be corrected here");
             String given = visitor.get("/jobs/" + first + "/owner.json").body();
             assertThat(given).contains(OWNER, "third door after the slip", "\"number\" : " + second);
             assertThat(given).doesNotContain("Somebody else");

@@ -33,6 +33,7 @@ class StepFieldsOfEveryKindTest {
 
         assertThat(none)
                 .containsExactlyInAnyOrder(
+                        "Arrival",
                         "TakenBack",
                         "Corrected",
                         "CalibreBound",
