@@ -33,6 +33,7 @@ import escrel.core.service.SchoolChosen;
 import escrel.core.service.SchoolSetAside;
 import escrel.core.service.Tally;
 import escrel.core.service.WorkAgreed;
+import escrel.core.supply.Supply;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.comparison.ReadingsDue;
@@ -68,6 +69,7 @@ public final class Job {
     private final Lazy<TeardownOrder> wayDown = new Lazy<>(() -> TeardownOrder.from(teardown(), down()));
     private final Lazy<Findings> findings = new Lazy<>(this::fold);
     private final Lazy<ScrewAccount> screws = new Lazy<>(() -> ScrewAccount.of(teardown(), findings()));
+    private final Lazy<Supply> supply = new Lazy<>(() -> Supply.of(history(), findings(), movement()));
     private final Lazy<Searches> searches = new Lazy<>(this::foldSearches);
     private final Lazy<CleaningState> cleaning = new Lazy<>(this::foldCleaning);
     private final Lazy<Looks> looks = new Lazy<>(() -> Looks.of(lives(), history(), cleaning()));
@@ -305,6 +307,11 @@ public final class Job {
         return findings.get();
     }
 
+    /** What it wants from elsewhere. */
+    public Supply supply() {
+        return supply.get();
+    }
+
     /** Which copy sits in each home. */
     public Copies copies() {
         return findings().copies();
@@ -428,6 +435,7 @@ public final class Job {
         wayUp();
         findings();
         copies();
+        supply();
         searches();
         cleaning();
         lubrication();

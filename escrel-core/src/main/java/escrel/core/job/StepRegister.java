@@ -14,6 +14,7 @@ import escrel.core.parts.PartsSteps;
 import escrel.core.service.ServiceSteps;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
+import escrel.core.supply.SupplySteps;
 import escrel.core.timing.readings.ReadingSteps;
 import escrel.core.triage.TriageSteps;
 import escrel.core.watchcase.CaseSteps;
@@ -43,7 +44,8 @@ public final class StepRegister {
                     LumeSteps.KINDS,
                     OwnerSteps.KINDS,
                     TriageSteps.KINDS,
-                    StopSteps.KINDS)
+                    StopSteps.KINDS,
+                    SupplySteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

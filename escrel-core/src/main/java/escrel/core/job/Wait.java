@@ -2,8 +2,7 @@ package escrel.core.job;
 
 import escrel.core.handover.Stage;
 import escrel.core.owner.Questions;
-import escrel.core.parts.Decision;
-import escrel.core.parts.Finding;
+import escrel.core.supply.Want;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -27,38 +26,17 @@ public enum Wait {
         if (!Questions.of(job.history()).open().isEmpty()) {
             waits.add(OWNER);
         }
-        for (Finding finding : job.findings().all()) {
-            if (isOut(finding)) {
-                waits.add(OUTWORK);
-            } else if (isOrdered(job, finding)) {
-                waits.add(PART);
+        for (Want want : job.supply().wants()) {
+            switch (want.state()) {
+                // a part made here is work at the bench; one that is at hand is waited for no more, fitted or not
+                case TO_ORDER, TO_TAKE, ORDERED -> waits.add(PART);
+                case TO_SEND, OUT -> waits.add(OUTWORK);
+                default -> {}
             }
         }
         if (job.nextReading().isPresent()) {
             waits.add(READING);
         }
         return waits;
-    }
-
-    private static boolean isOut(Finding finding) {
-        return !finding.isSettled()
-                && finding.decision()
-                        .filter(d -> d.decision() == Decision.SEND_OUT)
-                        .isPresent();
-    }
-
-    /** A part made here is work at the bench; one that is at hand is waited for no more, fitted or not. */
-    private static boolean isOrdered(Job job, Finding finding) {
-        String part = finding.part();
-        boolean wanted = finding.decision()
-                .map(d -> d.decision() == Decision.REPLACE_NEW
-                        || d.decision() == Decision.REPLACE_DONOR
-                        || d.decision() == Decision.INTERIM)
-                .orElse(false);
-        return wanted
-                && part != null
-                && !finding.isWithinPart()
-                && (!finding.isSettled() || finding.isInterim())
-                && job.copies().of(part).stream().noneMatch(c -> c.since() > finding.raisedAt());
     }
 }

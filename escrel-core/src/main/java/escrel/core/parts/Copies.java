@@ -50,7 +50,7 @@ public final class Copies {
                     .filter(Episode::wasAbsent)
                     .isPresent();
             if (!absent) {
-                copies.add(new Copy(p, 0, CopyAtHand.Origin.ORIGINAL, "", "", 0, 0, null));
+                copies.add(new Copy(p, 0, CopyAtHand.Origin.ORIGINAL, "", "", null, 0, 0, null));
             }
             return copies;
         });
@@ -59,7 +59,7 @@ public final class Copies {
     private void add(CopyAtHand hand, int at) {
         List<Copy> copies = all(hand.part());
         int number = copies.isEmpty() ? 1 : copies.get(copies.size() - 1).number() + 1;
-        copies.add(new Copy(hand.part(), number, hand.origin(), hand.source(), hand.words(), at, 0, null));
+        copies.add(new Copy(hand.part(), number, hand.origin(), hand.source(), hand.words(), hand.from(), at, 0, null));
     }
 
     private void putOn(String part, int at, List<Finding> raised) {
@@ -128,6 +128,14 @@ public final class Copies {
             }
         });
         return old;
+    }
+
+    /** Every copy brought in during this job, fitted or not, by home. */
+    public List<Copy> broughtIn() {
+        return lives.sheet().homes().stream()
+                .flatMap(p -> all(p.code()).stream())
+                .filter(Copy::isBroughtIn)
+                .toList();
     }
 
     /** Every copy brought in during this job that went on, in the order of the sheet. */

@@ -45,7 +45,8 @@ final class Settlement {
             return null;
         }
         return switch (finding.decided().decision()) {
-            case LEAVE_BY_AGREEMENT, REUSE_ON_CONDITION, INTERIM -> null;
+            case LEAVE_BY_AGREEMENT, INTERIM -> null;
+            case REUSE_ON_CONDITION -> cameTrue(finding) ? "its condition came true: another decision is wanted" : null;
             case REPLACE_NEW, REPLACE_DONOR, MAKE -> replaced(finding);
             default -> carriedOut(finding);
         };
@@ -65,6 +66,14 @@ final class Settlement {
         }
         boolean here = copies.of(part).stream().anyMatch(c -> c.since() > finding.raisedAt());
         return here ? "the other one is here and not fitted yet" : "the other one is not at hand yet";
+    }
+
+    /** Whether what a part was kept on condition of was said to have happened. */
+    private boolean cameTrue(Finding finding) {
+        FindingWorked last = worked.get(finding.key());
+        return last != null
+                && last.outcome() == FindingWorked.Outcome.FAILED
+                && workedAt.getOrDefault(finding.key(), 0) > finding.decidedAt();
     }
 
     private @Nullable String carriedOut(Finding finding) {

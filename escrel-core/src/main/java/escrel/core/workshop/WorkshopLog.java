@@ -3,6 +3,7 @@ package escrel.core.workshop;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
+import escrel.core.supply.Stores;
 import escrel.core.timing.readings.DeviceClock;
 import java.util.List;
 import java.util.Map;
@@ -61,6 +62,11 @@ public final class WorkshopLog {
                 .map(s -> ((SpringsListed) s).springs())
                 .reduce((earlier, later) -> later)
                 .orElse(List.of());
+    }
+
+    /** What the workshop has, and whom it buys from. */
+    public Stores stores() {
+        return Stores.of(acts.counting());
     }
 
     /** The clock of a device, uncalibrated while nobody has measured it. */

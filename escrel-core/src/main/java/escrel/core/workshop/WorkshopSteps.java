@@ -4,19 +4,24 @@ import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.service.TakenBack;
+import escrel.core.supply.Stores;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The kinds of act in the log of the workshop. A new one needs its record and one line here. */
 public final class WorkshopSteps {
-    /** All of them. */
-    public static final List<StepKind<?>> KINDS = List.of(
+    private static final List<StepKind<?>> OWN = List.of(
             StepKind.of("clock-calibrated", ClockCalibrated.class, (s, n) -> calibrated(s)),
             StepKind.of("clock-forgotten", ClockForgotten.class, (s, n) -> "clock of “" + s.device() + "” forgotten"),
             StepKind.of(
                     "springs-listed", SpringsListed.class, (s, n) -> s.springs().size() + " springs listed"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
+
+    /** All of them. */
+    public static final List<StepKind<?>> KINDS =
+            Stream.concat(OWN.stream(), Stores.KINDS.stream()).toList();
 
     private WorkshopSteps() {}
 

@@ -96,7 +96,12 @@ final class AboutToClimb {
         story.then(new Decided(fork, Decision.REPLACE_DONOR, "", "a CV-28 with a broken plate"))
                 .then(new Decided(pivot, Decision.ADJUST, "burnished in the jewelled runner", ""))
                 .then(new FindingWorked(pivot, FindingWorked.Outcome.DONE, "burnished; bright and straight"))
-                .then(new CopyAtHand("pallet-fork", CopyAtHand.Origin.DONOR, "a CV-28 with a broken plate", ""))
+                .then(new CopyAtHand(
+                        "pallet-fork",
+                        CopyAtHand.Origin.DONOR,
+                        DemoStores.CV_28.name(),
+                        "",
+                        DemoStores.CV_28.asSource("pallet-fork")))
                 .wash();
         workshop.keep(DAY_DATE, opened, story.steps());
     }

@@ -201,7 +201,12 @@ final class AtTheDesk {
                                 "broken at its bend",
                                 "")));
         story.then(new Decided(story.keyOf("click-spring"), Decision.REPLACE_DONOR, "", "a CV-24 without balance"))
-                .then(new CopyAtHand("click-spring", CopyAtHand.Origin.DONOR, "a CV-24 without balance", ""))
+                .then(new CopyAtHand(
+                        "click-spring",
+                        CopyAtHand.Origin.DONOR,
+                        DemoStores.CV_24.name(),
+                        "",
+                        DemoStores.CV_24.asSource("click-spring")))
                 .wash()
                 .climb(code -> true, s -> bare(s, cv24, AGAIN))
                 .until(today.minus(Duration.ofHours(13)));

@@ -14,7 +14,6 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
-import escrel.core.service.WorkAgreed;
 import escrel.core.timing.readings.ReadingState;
 import escrel.simulator.movement.Condition;
 import escrel.web.job.Workshop;
@@ -24,6 +23,7 @@ import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
+import escrel.web.storage.WorkshopLogs;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -49,16 +49,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty(name = "escrel.demo", havingValue = "true")
 class DemoWorkshop implements ApplicationRunner {
     private static final int POCKET_WATCH = 1;
-    private static final int HARBOUR_MASTER = 5;
     private static final int QUAY_WATCH = 8;
 
     private static final Taking POCKET_WORN =
             new Taking("l-43", new Condition(186, 34, 9, -46, 6, 260, 210, 6.2, 24, 0.07), 100);
     private static final Taking POCKET_SERVED =
             new Taking("l-43", new Condition(272, 30, 3, 5, -2, 120, 210, 1.1, 0.4, 0.03), 200);
-    private static final Taking HARBOUR_TIRED =
-            new Taking("cv-12", new Condition(214, 38, 6, -22, 4, 150, 60, 3.9, 6, 0.05), 500);
-    static final List<Taking> ALL = List.of(POCKET_WORN, POCKET_SERVED, HARBOUR_TIRED);
+    static final List<Taking> ALL = List.of(POCKET_WORN, POCKET_SERVED, WaitingForParts.HARBOUR_TIRED);
 
     private final JobMapper jobs;
     private final Workshop workshop;
@@ -66,6 +63,7 @@ class DemoWorkshop implements ApplicationRunner {
     private final CaseSheets cases;
     private final Photos photos;
     private final Recordings recordings;
+    private final WorkshopLogs log;
     private final TransactionTemplate transaction;
     private final Instant today;
 
@@ -76,9 +74,11 @@ class DemoWorkshop implements ApplicationRunner {
             CaseSheets cases,
             Photos photos,
             Recordings recordings,
+            WorkshopLogs log,
             TransactionTemplate transaction,
             Clock clock) {
         this.transaction = transaction;
+        this.log = log;
         this.jobs = jobs;
         this.workshop = workshop;
         this.sheets = sheets;
@@ -108,7 +108,8 @@ class DemoWorkshop implements ApplicationRunner {
         new OnTheBench(workshop, photos, today)
                 .tell(cv33, sheets.latest("cv-24").orElseThrow());
         new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12, p8);
-        harbourMaster(cv12);
+        new WaitingForParts(workshop, today).tell(cv12);
+        DemoStores.fill(log);
         new AboutToClimb(workshop, today).tell(sheets.latest("cv-28").orElseThrow());
         quayWatch();
         // independent of each other, and two cores halve the wait
@@ -201,58 +202,6 @@ class DemoWorkshop implements ApplicationRunner {
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
         photos.keep(number, DemoPictures.pocketWatch());
         photos.keep(number, DemoPictures.wornHole());
-    }
-
-    /** An interim crown wheel is in; the third wheel is away for cutting. */
-    private void harbourMaster(CalibreSheet cv12) {
-        Story story = new Story(cv12, daysAgo(12))
-                .then(new Arrival(
-                        "Tidewell harbour-master's",
-                        "Harbour-master, Stennay",
-                        "at the harbour office, mornings",
-                        "Tidewell",
-                        "H-118, service pattern",
-                        "Loses half a minute a day and winds with a crunch.",
-                        Stance.SYMPATHETIC,
-                        "Steel case, plating of the bezel worn through, crystal crazed, crown worn smooth.",
-                        "Case 20817, movement 20817: they agree."))
-                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("cv-12", 1))
-                .in(DemoCases.called("tidewell-h-118"));
-        DemoReadings.take(cv12, HARBOUR_TIRED, ReadingState.AS_RECEIVED).forEach(story::then);
-        story.later(Duration.ofDays(1))
-                .strip(Map.of(
-                        "crown-wheel",
-                        new PartOff(
-                                "crown-wheel",
-                                Grade.MEND,
-                                ScrewsFound.AS_ON_SHEET,
-                                PartOff.Plan.KEEP,
-                                "two teeth chipped",
-                                ""),
-                        "third-wheel",
-                        new PartOff(
-                                "third-wheel",
-                                Grade.BROKEN,
-                                ScrewsFound.AS_ON_SHEET,
-                                PartOff.Plan.KEEP,
-                                "pinion leaves grooved by the centre wheel",
-                                "")));
-        story.then(new Decided(
-                        story.keyOf("crown-wheel"),
-                        Decision.INTERIM,
-                        "the chipped one goes back until the ordered one arrives",
-                        ""))
-                .then(new Decided(
-                        story.keyOf("third-wheel"),
-                        Decision.SEND_OUT,
-                        "away for wheel cutting, promised back this week",
-                        "the wheel cutter at Skarholt"))
-                .later(Duration.ofDays(1))
-                .wash()
-                .later(Duration.ofDays(1))
-                .climb(code -> !code.equals("third-wheel"), Story::noReading);
-        workshop.keep(HARBOUR_MASTER, daysAgo(12), story.steps());
     }
 
     /** The parcel has just arrived; the calibre is not known yet. */

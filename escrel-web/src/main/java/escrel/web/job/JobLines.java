@@ -39,8 +39,10 @@ class JobLines {
     private final JobLineMapper mapper;
     private final Learnt learnt;
     private final LaidDown laid;
+    private final SupplyLines supply;
 
-    JobLines(JobLineMapper mapper, Learnt learnt, LaidDown laid) {
+    JobLines(JobLineMapper mapper, Learnt learnt, LaidDown laid, SupplyLines supply) {
+        this.supply = supply;
         this.mapper = mapper;
         this.learnt = learnt;
         this.laid = laid;
@@ -58,6 +60,7 @@ class JobLines {
         if (touched(before, job, LaidDown.FROM)) {
             laid.write(job);
         }
+        supply.write(before, job);
     }
 
     private void writeWords(OpenJob before, OpenJob job) {
@@ -98,6 +101,7 @@ class JobLines {
         addWords(job.number(), words(job), Set.of());
         learnt.add(job);
         laid.write(job);
+        supply.add(job);
     }
 
     /** Writes the words anew: something that was recorded has been erased. */
@@ -113,6 +117,7 @@ class JobLines {
         mapper.clearLearnt();
         learnt.forget();
         laid.clear();
+        supply.clear();
     }
 
     private void addWords(int job, Set<String> now, Set<String> old) {

@@ -75,6 +75,9 @@ public final class Rooms {
                     .leadingTo("/jobs?q=watch&stage=HANDED_OVER")
                     .in("today", "find", "dossier"),
             Room.ofTheWorkshop("new", "New job", "/jobs/new").in("arrival"),
+            Room.ofTheWorkshop("parts", "Parts", "/parts")
+                    .leadingTo("/parts/stores")
+                    .in("supply"),
             Room.ofTheWorkshop("calibres", "Calibres", "/calibres")
                     .leadingTo("/calibres/{calibre}")
                     .leadingTo("/calibres/{calibre}/versions/1")
@@ -122,6 +125,11 @@ public final class Rooms {
     /** The room of a job that is called so. */
     public static Optional<Room> called(String path) {
         return OF_A_JOB.stream().filter(r -> r.path().equals(path)).findFirst();
+    }
+
+    /** The room of the workshop that is called so. */
+    public static Optional<Room> ofTheWorkshopCalled(String path) {
+        return OF_THE_WORKSHOP.stream().filter(r -> r.path().equals(path)).findFirst();
     }
 
     /** Whether a room of a job, or a page beside one, is called so: where one may be led back to. */

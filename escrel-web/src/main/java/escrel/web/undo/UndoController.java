@@ -24,6 +24,7 @@ class UndoController {
             @RequestParam int seq,
             @RequestParam String room,
             @RequestParam(defaultValue = "false") boolean again,
+            @RequestParam(defaultValue = "") String to,
             RedirectAttributes flash) {
         Room where = Rooms.require(room);
         flash.addFlashAttribute(
@@ -31,6 +32,9 @@ class UndoController {
                 again
                         ? "Done again: " + workshop.doAgain(number, seq, room)
                         : "Taken back: " + workshop.takeBack(number, seq, room));
-        return "redirect:/jobs/" + number + "/" + where.path();
+        // it may have been pressed on a page over all jobs
+        return Rooms.ofTheWorkshopCalled(to)
+                .map(r -> "redirect:" + r.address())
+                .orElse("redirect:/jobs/" + number + "/" + where.path());
     }
 }

@@ -1,0 +1,212 @@
+package escrel.web.supply;
+
+import escrel.core.supply.Want.State;
+import escrel.web.storage.SupplyMapper.Count;
+import escrel.web.storage.SupplyMapper.Line;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything that is wanted, over all jobs: what the workshop has to do itself, what others owe it, each as a lane of time.
+ *
+ * @param groups in the order in which they are looked at
+ * @param told what it all comes to, in sentences
+ * @param more how many stand so and are not shown
+ * @param weeks where weeks begin on the lanes
+ */
+record Desk(List<Group> groups, List<String> told, int more, List<Double> weeks) {
+    /** Most things shown at once. */
+    static final int MOST = 200;
+
+    private static final int REACH = 35;
+    private static final double WIDTH = 280;
+
+    /** States that stand under one heading. */
+    enum Heading {
+        YOURS("For you to do", State.TO_CHECK, State.TO_FIT, State.TO_ORDER, State.TO_TAKE, State.TO_SEND),
+        AWAITED("Waited for", State.ORDERED, State.OUT),
+        CONDITION("Kept on a condition", State.CONDITION);
+
+        private final String words;
+        private final List<State> states;
+
+        Heading(String words, State... states) {
+            this.words = words;
+            this.states = List.of(states);
+        }
+
+        /** The states that stand there. */
+        List<String> states() {
+            return states.stream().map(State::name).toList();
+        }
+    }
+
+    /** A heading with what stands under it. */
+    record Group(Heading heading, String words, List<Row> rows) {}
+
+    /**
+     * A lane of time: from when it stands so to the day it was promised for.
+     *
+     * @param from left end of its bar
+     * @param to right end of what has passed
+     * @param promised where the day it is promised for lies; nothing without one
+     * @param sooner whether it began before the lane does
+     * @param farther whether it is promised for later than the lane reaches
+     */
+    record Lane(double from, double to, @Nullable Double promised, boolean late, boolean sooner, boolean farther) {
+        /** The bar of what is still to come; no width where nothing was promised or it is late. */
+        public double ahead() {
+            return promised == null || late ? 0 : promised - to;
+        }
+
+        /** The bar of what is over the day. */
+        public double over() {
+            return promised == null || !late ? 0 : to - promised;
+        }
+    }
+
+    /** One thing. */
+    record Row(
+            Line line,
+            String key,
+            State state,
+            String waited,
+            String promise,
+            boolean late,
+            Lane lane,
+            boolean chosen) {
+        /** For eyes that do not see the lane. */
+        public String words() {
+            return line.what() + ", job " + line.job() + " " + line.watch() + ": " + state.words() + " " + waited
+                    + (promise.isEmpty() ? "" : ", " + promise);
+        }
+    }
+
+    static Desk of(List<Line> lines, List<Count> counts, LocalDate today, @Nullable String chosen) {
+        List<Row> rows = lines.stream().map(l -> row(l, today, chosen)).toList();
+        List<Group> groups = Arrays.stream(Heading.values())
+                .map(h -> new Group(
+                        h,
+                        h.words,
+                        rows.stream().filter(r -> h.states.contains(r.state())).toList()))
+                .filter(g -> !g.rows().isEmpty())
+                .toList();
+        int all = counts.stream().mapToInt(Count::wants).sum();
+        List<Double> weeks = new ArrayList<>();
+        for (int day = -REACH + 7; day < REACH; day += 7) {
+            weeks.add(x(day));
+        }
+        return new Desk(groups, told(rows, counts), all - lines.size(), weeks);
+    }
+
+    private static Row row(Line line, LocalDate today, @Nullable String chosen) {
+        State state = State.valueOf(line.state());
+        LocalDate since = line.since().atZoneSameInstant(ZoneId.systemDefault()).toLocalDate();
+        long days = Math.max(0, ChronoUnit.DAYS.between(since, today));
+        LocalDate expected = line.expected() == null ? null : LocalDate.parse(line.expected());
+        boolean late = state.isAwaited() && expected != null && expected.isBefore(today);
+        String key = line.job() + ":" + line.want();
+        Double promised = expected == null || !state.isAwaited() ? null : x(ChronoUnit.DAYS.between(today, expected));
+        Lane lane = new Lane(
+                x(-days),
+                x(0),
+                promised,
+                late,
+                days > REACH,
+                expected != null && ChronoUnit.DAYS.between(today, expected) > REACH);
+        return new Row(
+                line,
+                key,
+                state,
+                days == 0 ? "since today" : days == 1 ? "since yesterday" : "for " + days + " days",
+                state.isAwaited() ? promise(expected, today) : "",
+                late,
+                lane,
+                key.equals(chosen));
+    }
+
+    private static String promise(@Nullable LocalDate expected, LocalDate today) {
+        if (expected == null) {
+            return "no day promised";
+        }
+        long days = ChronoUnit.DAYS.between(today, expected);
+        if (days < 0) {
+            return -days == 1 ? "one day late" : -days + " days late";
+        }
+        return days == 0 ? "promised for today" : days == 1 ? "promised for tomorrow" : "promised in " + days + " days";
+    }
+
+    private static double x(long day) {
+        long kept = Math.max(-REACH, Math.min(REACH, day));
+        return (kept + REACH) * WIDTH / (2 * REACH);
+    }
+
+    private static List<String> told(List<Row> rows, List<Count> counts) {
+        List<String> told = new ArrayList<>();
+        int awaited = sum(counts, Heading.AWAITED);
+        long watches = rows.stream()
+                .filter(r -> r.state().isAwaited())
+                .map(r -> r.line().job())
+                .distinct()
+                .count();
+        if (awaited > 0) {
+            String longest = rows.stream()
+                    .filter(r -> r.state().isAwaited())
+                    .min((a, b) -> a.line().since().compareTo(b.line().since()))
+                    .map(r ->
+                            ", the longest " + r.waited() + " (job " + r.line().job() + ")")
+                    .orElse("");
+            told.add(awaited + (awaited == 1 ? " thing is" : " things are") + " waited for"
+                    + (watches > 0 ? ", for " + watches + (watches == 1 ? " watch" : " watches") : "") + longest);
+        }
+        long late = rows.stream().filter(Row::late).count();
+        if (late > 0) {
+            told.add(late == 1 ? "one is late" : late + " are late");
+        }
+        double money = counts.stream()
+                .filter(c -> Heading.AWAITED.states().contains(c.state()))
+                .mapToDouble(Count::price)
+                .sum();
+        int unpriced = awaited
+                - counts.stream()
+                        .filter(c -> Heading.AWAITED.states().contains(c.state()))
+                        .mapToInt(Count::priced)
+                        .sum();
+        if (money > 0) {
+            told.add(
+                    "on order for " + Amount.words(money) + (unpriced > 0 ? ", " + unpriced + " without a price" : ""));
+        }
+        return told;
+    }
+
+    private static int sum(List<Count> counts, Heading heading) {
+        return counts.stream()
+                .filter(c -> heading.states().contains(c.state()))
+                .mapToInt(Count::wants)
+                .sum();
+    }
+
+    /** The rows in the order in which they stand. */
+    public List<Row> rows() {
+        return groups.stream().flatMap(g -> g.rows().stream()).toList();
+    }
+
+    /** The row before or after the chosen one; nothing beyond the ends. */
+    @Nullable
+    public String beside(int step) {
+        List<Row> all = rows();
+        for (int i = 0; i < all.size(); i++) {
+            int there = i + step;
+            if (all.get(i).chosen() && there >= 0 && there < all.size()) {
+                return Objects.requireNonNull(all.get(there)).key();
+            }
+        }
+        return null;
+    }
+}

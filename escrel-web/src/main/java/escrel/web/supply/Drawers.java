@@ -1,0 +1,60 @@
+package escrel.web.supply;
+
+import escrel.core.supply.Stores;
+import escrel.web.storage.SupplyMapper;
+import escrel.web.storage.WorkshopLogs;
+import java.time.ZoneId;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What lies in the drawers: counted once, less what jobs took since. */
+@Component
+class Drawers {
+    private final WorkshopLogs log;
+    private final SupplyMapper mapper;
+
+    Drawers(WorkshopLogs log, SupplyMapper mapper) {
+        this.log = log;
+        this.mapper = mapper;
+    }
+
+    /**
+     * One kind of thing.
+     *
+     * @param left how many there are; below zero where more were taken than counted
+     * @param full share of a drawer drawn as full, 0 to 100; twice the lowest number fills it
+     * @param line where the lowest number lies in it
+     */
+    record Drawer(Stores.InStock item, int left, int full, int line) {
+        /** Whether more are wanted. */
+        public boolean low() {
+            return left <= item.what().lowest();
+        }
+
+        /** What is said of the number. */
+        public String words() {
+            if (left < 0) {
+                return "more were taken than counted: count it";
+            }
+            return left == 0 ? "none left" : low() ? left + " left: order more" : left + " left";
+        }
+    }
+
+    List<Drawer> all() {
+        return log.load().stores().stock().stream().map(this::drawer).toList();
+    }
+
+    private Drawer drawer(Stores.InStock item) {
+        int left = left(item);
+        int scale = Math.max(1, Math.max(2 * item.what().lowest(), left));
+        return new Drawer(
+                item, left, Math.max(0, 100 * left / scale), 100 * item.what().lowest() / scale);
+    }
+
+    int left(Stores.InStock item) {
+        return Stores.left(
+                item,
+                (source, since) -> mapper.takenSince(
+                        source, since.atZone(ZoneId.systemDefault()).toOffsetDateTime()));
+    }
+}

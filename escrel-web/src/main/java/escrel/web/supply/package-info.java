@@ -1,0 +1,5 @@
+/** The parts desk over all jobs: what is waited for, since when, for which watch; suppliers, donors, stock. */
+@NullMarked
+package escrel.web.supply;
+
+import org.jspecify.annotations.NullMarked;
