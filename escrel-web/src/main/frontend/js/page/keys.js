@@ -51,7 +51,13 @@ function visible(element) {
 
 /** Does what an element stands for: a control elsewhere on the page, a field to type in, or itself. */
 export function press(document, element) {
-  if (element.dataset.focus) document.getElementById(element.dataset.focus)?.focus();
+  if (element.dataset.focus) {
+    const field = document.getElementById(element.dataset.focus);
+    // what is folded away is opened first: a hidden field takes no focus
+    const folded = field?.closest("details");
+    if (folded) folded.open = true;
+    field?.focus();
+  }
   else if (element.dataset.press) document.getElementById(element.dataset.press)?.click();
   else element.click();
 }

@@ -22,8 +22,8 @@ class WallsTest {
 
     /** The floors from the top down: each may lean on those after it. Photos also gives pictures out. */
     private static final List<String> FLOORS = Stream.of(
-                    "chart", "ladder", "plan", "list", "upkeep", "job", "photos", "sound", "room", "storage", "ground",
-                    "media", "disk", "format")
+                    "chart", "ladder", "plan", "list", "upkeep", "stores", "job", "photos", "sound", "room", "storage",
+                    "ground", "media", "disk", "format")
             .map(name -> "escrel.web." + name)
             .toList();
 

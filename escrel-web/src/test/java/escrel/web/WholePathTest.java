@@ -142,12 +142,11 @@ class WholePathTest {
         browser.click("a[href$='/inspect']");
         browser.see("#bench");
         browser.key('/');
-        browser.seeText("Decide: Crown wheel");
-        browser.key('5');
-        browser.choose("#decision", "REPLACE_NEW");
-        browser.type("form[action*='decision'] [name=source]", "the movement house's parts drawer");
-        browser.click("form[action*='decision'] button");
-        browser.seeText("replace new");
+        browser.seeText("What to do about it");
+        assertThat(browser.see(".card-title").getText()).isEqualTo("Crown wheel");
+        browser.type(".way:has([value=REPLACE_NEW]) [name=source]", "the movement house's parts drawer");
+        browser.click(".way:has([value=REPLACE_NEW]) .way-head");
+        browser.seeText("replace new, from the movement house's parts drawer");
         // it arrives, and owes a rinse and a look of its own
         browser.click("a[href*='finding=']");
         browser.seeText("Is the other one here: Crown wheel");

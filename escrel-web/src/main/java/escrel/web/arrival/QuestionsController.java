@@ -7,13 +7,13 @@ import escrel.core.owner.OwnerAsked;
 import escrel.core.owner.Questions;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
+import escrel.web.format.Amount;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -70,7 +70,7 @@ class QuestionsController {
         workshop.append(
                 number,
                 seq,
-                made(() -> new OwnerAsked(question, day(due), estimate(hoursLow, hoursHigh, rate, parts))));
+                made(() -> new OwnerAsked(question, Amount.day(due), estimate(hoursLow, hoursHigh, rate, parts))));
         return "redirect:/jobs/" + number + "/owner";
     }
 
@@ -102,14 +102,6 @@ class QuestionsController {
         }
     }
 
-    private static @Nullable LocalDate day(String typed) {
-        try {
-            return typed.isBlank() ? null : LocalDate.parse(typed.strip());
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("“" + typed.strip() + "” is no day", e);
-        }
-    }
-
     private static @Nullable Estimate estimate(String low, String high, String rate, String parts) {
         if ((low + high + rate + parts).isBlank()) {
             return null;
@@ -118,13 +110,9 @@ class QuestionsController {
         return new Estimate(from, high.isBlank() ? from : figure(high), figure(rate), figure(parts));
     }
 
-    /** Prices come with comma or point; nothing typed is nothing. */
     private static double figure(String typed) {
-        try {
-            return typed.isBlank() ? 0 : Double.parseDouble(typed.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("“" + typed.strip() + "” is no number", e);
-        }
+        Double figure = Amount.typed(typed);
+        return figure == null ? 0 : figure;
     }
 
     private static MendableException refuse(String what, String todo) {

@@ -36,32 +36,15 @@ class HandoverController {
         this.workshop = workshop;
     }
 
-    /**
-     * An open item as shown.
-     *
-     * @param room where it is settled
-     * @param waived why it may stay open; nothing while it may not
-     */
-    record Line(OpenItem item, String room, @Nullable String waived) {
-        static Line of(Account account, OpenItem item) {
-            String room = switch (item.where()) {
-                case STRIP -> "strip";
-                case CLIMB -> "climb";
-                case INSPECTION -> item.key().startsWith("look:") ? "inspect" : "findings";
-                case WASHING -> "wash";
-                case READINGS -> "readings";
-            };
-            return new Line(item, room, account.reasonFor(item).orElse(null));
-        }
-    }
-
     /** An account as shown. */
-    record Row(Account account, String name, List<Line> lines) {
-        static Row of(Account account) {
+    record Row(Account account, String name, List<OpenLine> lines) {
+        static Row of(int job, Account account) {
             return new Row(
                     account,
                     account.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                    account.open().stream().map(i -> Line.of(account, i)).toList());
+                    account.open().stream()
+                            .map(i -> OpenLine.of(job, account, i))
+                            .toList());
         }
     }
 
@@ -70,7 +53,9 @@ class HandoverController {
         OpenJob job = workshop.load(number);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.HANDOVER));
-        model.addAttribute("rows", job.job().accounts().stream().map(Row::of).toList());
+        model.addAttribute(
+                "rows",
+                job.job().accounts().stream().map(a -> Row.of(number, a)).toList());
         model.addAttribute("mayLeave", job.job().mayLeave());
         model.addAttribute("gone", job.stage() == Stage.HANDED_OVER);
         model.addAttribute("agreed", job.job().agreed().orElse(null));

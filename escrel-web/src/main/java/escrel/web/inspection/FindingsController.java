@@ -23,9 +23,11 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.room.Rooms;
+import escrel.web.stores.Weighing;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,39 +42,34 @@ class FindingsController {
     private final Workshop workshop;
     private final FindingsActions actions;
     private final Learnt learnt;
+    private final Weighing weighing;
 
-    FindingsController(Workshop workshop, FindingsActions actions, Learnt learnt) {
+    FindingsController(Workshop workshop, FindingsActions actions, Learnt learnt, Weighing weighing) {
+        this.weighing = weighing;
         this.learnt = learnt;
         this.workshop = workshop;
         this.actions = actions;
     }
-
-    /**
-     * A finding as shown.
-     *
-     * @param where the part, or the watch
-     * @param causes what it came of, link by link
-     * @param asks what can be said of it now: DECIDE, HERE (the other one is at hand), WORKED, or nothing
-     */
-    record Line(Finding finding, String where, String asks, List<String> causes) {}
 
     @GetMapping("/jobs/{number}/findings")
     String findings(@PathVariable int number, @RequestParam(required = false) @Nullable String finding, Model model) {
         OpenJob job = workshop.load(number);
         CalibreSheet sheet = job.movement();
         Findings findings = job.job().findings();
-        List<Line> lines = findings.all().stream().map(f -> line(f, sheet, job)).toList();
+        List<Docket.Line> lines =
+                findings.all().stream().map(f -> Docket.line(f, sheet, job)).toList();
+        Optional<Finding> chosen = findings.byKey(finding == null ? "" : finding)
+                .or(() -> findings.all().stream().filter(f -> !f.isSettled()).findFirst())
+                .or(() -> findings.all().stream().findFirst());
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.INSPECT));
         model.addAttribute("lines", lines);
+        model.addAttribute("chosen", chosen.map(f -> Docket.line(f, sheet, job)).orElse(null));
         model.addAttribute(
-                "chosen",
-                findings.byKey(finding == null ? "" : finding)
-                        .or(() -> findings.all().stream()
-                                .filter(f -> !f.isSettled())
-                                .findFirst())
-                        .map(f -> line(f, sheet, job))
-                        .orElse(null));
+                "choices",
+                chosen.map(f -> Docket.choices(weighing.ways(job, f), weighing.rate()))
+                        .orElse(List.of()));
+        model.addAttribute("around", Around.of(lines, chosen.map(Finding::key).orElse("")));
         model.addAttribute("known", known(job));
         model.addAttribute("earlier", job.job().earlierWork());
         model.addAttribute("parts", sheet.homes());
@@ -95,6 +92,22 @@ class FindingsController {
         return "inspection/findings";
     }
 
+    /** The findings before and after the chosen one; nothing beyond the ends. */
+    record Around(@Nullable String before, @Nullable String after) {
+        static Around of(List<Docket.Line> lines, String chosen) {
+            for (int i = 0; i < lines.size(); i++) {
+                if (lines.get(i).finding().key().equals(chosen)) {
+                    return new Around(
+                            i == 0 ? null : lines.get(i - 1).finding().key(),
+                            i + 1 == lines.size()
+                                    ? null
+                                    : lines.get(i + 1).finding().key());
+                }
+            }
+            return new Around(null, null);
+        }
+    }
+
     /** Where this calibre is weak: what its sheet says and how often it was found here, part by part, the worst first. */
     private List<String> known(OpenJob job) {
         CalibreSheet sheet = job.movement();
@@ -110,22 +123,6 @@ class FindingsController {
         return lines.entrySet().stream()
                 .flatMap(e -> sheet.part(e.getKey()).stream().map(p -> p.name() + ": " + e.getValue()))
                 .toList();
-    }
-
-    private static Line line(Finding finding, CalibreSheet sheet, OpenJob job) {
-        String asks = "";
-        if (finding.isOpen() || finding.lacksSource()) {
-            asks = "DECIDE";
-        } else if (!finding.isSettled() && finding.replaces() && finding.part() != null && !finding.isWithinPart()) {
-            boolean here = job.job().copies().of(finding.part()).stream().anyMatch(c -> c.since() > finding.raisedAt());
-            asks = here ? "" : "HERE";
-        } else if (!finding.isSettled()) {
-            asks = "WORKED";
-        }
-        List<String> causes = job.job().findings().causesOf(finding).stream()
-                .map(c -> c.where(sheet) + ": " + c.what())
-                .toList();
-        return new Line(finding, finding.where(sheet), asks, causes);
     }
 
     @PostMapping("/jobs/{number}/findings")
@@ -200,7 +197,7 @@ class FindingsController {
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String source) {
         actions.decide(number, seq, key, decision, words.strip(), source.strip());
-        return back(number);
+        return "redirect:/jobs/" + number + "/findings?finding=" + key;
     }
 
     @PostMapping("/jobs/{number}/findings/{key}/cause")

@@ -1,6 +1,7 @@
 package escrel.web.supply;
 
 import escrel.core.supply.Want.State;
+import escrel.web.format.Amount;
 import escrel.web.storage.SupplyMapper.Count;
 import escrel.web.storage.SupplyMapper.Line;
 import java.time.LocalDate;

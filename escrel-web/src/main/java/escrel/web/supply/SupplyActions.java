@@ -18,6 +18,8 @@ import escrel.core.supply.Want;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
+import escrel.web.stores.DonorShelf;
+import escrel.web.stores.Drawers;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,6 +2,7 @@ package escrel.web.supply;
 
 import escrel.core.MendableException;
 import escrel.core.supply.Came;
+import escrel.web.format.Amount;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Controller;

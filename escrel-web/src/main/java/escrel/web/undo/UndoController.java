@@ -3,11 +3,13 @@ package escrel.web.undo;
 import escrel.web.job.Workshop;
 import escrel.web.room.Room;
 import escrel.web.room.Rooms;
+import java.nio.charset.StandardCharsets;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.util.UriUtils;
 
 /** Takes the newest act of a room back, or does it again, and shows the room. */
 @Controller
@@ -25,6 +27,7 @@ class UndoController {
             @RequestParam String room,
             @RequestParam(defaultValue = "false") boolean again,
             @RequestParam(defaultValue = "") String to,
+            @RequestParam(defaultValue = "") String at,
             RedirectAttributes flash) {
         Room where = Rooms.require(room);
         flash.addFlashAttribute(
@@ -34,7 +37,7 @@ class UndoController {
                         : "Taken back: " + workshop.takeBack(number, seq, room));
         // it may have been pressed on a page over all jobs
         return Rooms.ofTheWorkshopCalled(to)
-                .map(r -> "redirect:" + r.address())
+                .map(r -> "redirect:" + r.address() + "?want=" + UriUtils.encode(at, StandardCharsets.UTF_8))
                 .orElse("redirect:/jobs/" + number + "/" + where.path());
     }
 }

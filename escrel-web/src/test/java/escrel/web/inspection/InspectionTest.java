@@ -30,7 +30,7 @@ class InspectionTest {
                         "ACCIDENT",
                         "words",
                         "hairline"));
-        assertThat(page.body()).contains("Decide: Dial", "hairline", "origin: accident", "nothing decided");
+        assertThat(page.body()).contains("What to do about it", "hairline", "origin: accident", "to be decided");
     }
 
     private HttpResponse<String> send(String path, Map<String, String> fields) {

@@ -1,6 +1,7 @@
 package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.awaitility.Awaitility.await;
 
 import escrel.core.calibre.Lore;
@@ -8,12 +9,14 @@ import escrel.core.calibre.Side;
 import escrel.core.condition.Grade;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
+import escrel.core.job.Wait;
 import escrel.core.parts.Finding;
 import escrel.core.service.Happened;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.RuleBook;
 import escrel.core.service.ScrewsFound;
+import escrel.core.supply.Want;
 import escrel.web.ground.Check;
 import escrel.web.ground.Home;
 import escrel.web.job.OpenJob;
@@ -138,7 +141,44 @@ class EarlierVersionTest {
                                     Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
                             .statusCode())
                     .isEqualTo(200);
-            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 5", "\"judged\"");
+            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 6", "\"judged\"");
+        }
+    }
+
+    /** In version 5 nothing was ordered: what a decision wants from elsewhere stood in its words, and is wanted here. */
+    @Test
+    void decisionsOfVersion5WantWhatTheySaid() throws IOException {
+        try (EscrelServer server = EscrelServer.empty()) {
+            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v5-job-5.json"));
+            Visitor visitor = new Visitor(server.url());
+            assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                            .body())
+                    .contains("The dossier was taken in as job");
+
+            Job job = server.bean(Workshop.class).load(5).job();
+            assertThat(job.supply().wants())
+                    .extracting(Want::what, Want::state)
+                    .containsExactly(
+                            tuple("Crown wheel", Want.State.TO_ORDER), tuple("Third wheel", Want.State.TO_SEND));
+            assertThat(Wait.of(job)).containsExactlyInAnyOrder(Wait.PART, Wait.OUTWORK);
+            assertThat(visitor.get("/parts").body())
+                    .contains("Crown wheel", "Third wheel", "the wheel cutter at Skarholt");
+        }
+    }
+
+    /** Version 10 had no tables of what is wanted and what was brought in: they are made from the steps. */
+    @Test
+    void whatJobsOfVersion10WantIsMadeFromTheirSteps() throws IOException {
+        Path home = KeptFolder.of("v10");
+        try (EscrelServer server = EscrelServer.on(home)) {
+            await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
+            String page = new Visitor(server.url()).get("/parts").body();
+
+            assertThat(page).contains("Crown wheel", "Third wheel", "Pallet fork", "here, to fit");
+            assertThat(server.bean(SupplyMapper.class).counts())
+                    .extracting(SupplyMapper.Count::state, SupplyMapper.Count::wants)
+                    .containsExactlyInAnyOrder(tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1));
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
     }
 
@@ -210,7 +250,7 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-10-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-11-was-4");
         }
     }
 

@@ -90,6 +90,10 @@ import escrel.core.service.Tightened;
 import escrel.core.service.Visit;
 import escrel.core.service.WayInPlanned;
 import escrel.core.service.WorkAgreed;
+import escrel.core.supply.CalledOff;
+import escrel.core.supply.Came;
+import escrel.core.supply.Ordered;
+import escrel.core.supply.PutOff;
 import escrel.core.timing.readings.Chronograph;
 import escrel.core.timing.readings.CompassTried;
 import escrel.core.timing.readings.Demagnetised;
@@ -204,6 +208,20 @@ class StepJsonTest {
                 new PowerNoted(PowerNoted.What.LET_GO_NOW, "ratchet-wheel", ""),
                 new Tightened("dial"),
                 new CopyAtHand("mainspring", CopyAtHand.Origin.NEW, "Stennay material store", "0.10 × 1.2"),
+                new CopyAtHand("fork", CopyAtHand.Origin.DONOR, "a CV-28", "", "donor:a1b2c3/pallet-fork"),
+                new Ordered(
+                        Ordered.Kind.WORK,
+                        "12s-missing",
+                        "third-wheel",
+                        "Third wheel",
+                        "the wheel cutter at Skarholt",
+                        "S-7",
+                        "5.2 mm",
+                        85.5,
+                        LocalDate.of(2027, 1, 15)),
+                new PutOff(9, null),
+                new Came(9, Came.Judgement.WRONG, "a tooth too many"),
+                new CalledOff(9, "lost in the post"),
                 new OldPart("mainspring", 0, OldPart.Fate.RETURNED),
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
                 new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),

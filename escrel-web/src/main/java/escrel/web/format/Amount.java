@@ -1,4 +1,4 @@
-package escrel.web.supply;
+package escrel.web.format;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -7,18 +7,23 @@ import java.time.format.DateTimeParseException;
 import org.jspecify.annotations.Nullable;
 
 /** Prices and days as they are typed and said: with comma or point, whole or to the hundredth. */
-final class Amount {
+public final class Amount {
     private Amount() {}
 
-    static String words(double amount) {
+    /** To the hundredth where it is not whole. */
+    public static String words(double amount) {
         BigDecimal exact = BigDecimal.valueOf(amount).setScale(2, RoundingMode.HALF_UP);
         return exact.stripTrailingZeros().scale() <= 0
                 ? exact.setScale(0, RoundingMode.UNNECESSARY).toPlainString()
                 : exact.toPlainString();
     }
 
-    /** @throws IllegalArgumentException with words for the page */
-    static @Nullable Double typed(String text) {
+    /**
+     * A price that was typed; nothing for nothing.
+     *
+     * @throws IllegalArgumentException with words for the page
+     */
+    public static @Nullable Double typed(String text) {
         if (text.isBlank()) {
             return null;
         }
@@ -33,8 +38,12 @@ final class Amount {
         throw new IllegalArgumentException("“" + text.strip() + "” is no price");
     }
 
-    /** @throws IllegalArgumentException with words for the page */
-    static @Nullable LocalDate day(String text) {
+    /**
+     * A day that was typed; nothing for nothing.
+     *
+     * @throws IllegalArgumentException with words for the page
+     */
+    public static @Nullable LocalDate day(String text) {
         try {
             return text.isBlank() ? null : LocalDate.parse(text.strip());
         } catch (DateTimeParseException e) {

@@ -1,4 +1,4 @@
-package escrel.web.supply;
+package escrel.web.stores;
 
 import escrel.core.supply.Stores;
 import escrel.web.storage.SupplyMapper;
@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** What lies in the drawers: counted once, less what jobs took since. */
 @Component
-class Drawers {
+public class Drawers {
     private final WorkshopLogs log;
     private final SupplyMapper mapper;
 
@@ -25,7 +25,7 @@ class Drawers {
      * @param full share of a drawer drawn as full, 0 to 100; twice the lowest number fills it
      * @param line where the lowest number lies in it
      */
-    record Drawer(Stores.InStock item, int left, int full, int line) {
+    public record Drawer(Stores.InStock item, int left, int full, int line) {
         /** Whether more are wanted. */
         public boolean low() {
             return left <= item.what().lowest();
@@ -40,7 +40,8 @@ class Drawers {
         }
     }
 
-    List<Drawer> all() {
+    /** All of them, by kind and name. */
+    public List<Drawer> all() {
         return log.load().stores().stock().stream().map(this::drawer).toList();
     }
 
@@ -51,7 +52,8 @@ class Drawers {
                 item, left, Math.max(0, 100 * left / scale), 100 * item.what().lowest() / scale);
     }
 
-    int left(Stores.InStock item) {
+    /** How many are left. */
+    public int left(Stores.InStock item) {
         return Stores.left(
                 item,
                 (source, since) -> mapper.takenSince(

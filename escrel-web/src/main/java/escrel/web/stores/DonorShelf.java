@@ -1,5 +1,6 @@
-package escrel.web.supply;
+package escrel.web.stores;
 
+import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Part;
@@ -18,7 +19,7 @@ import org.springframework.stereotype.Component;
 
 /** The donors with what is still on them. What a job took stays taken as long as that job says so. */
 @Component
-class DonorShelf {
+public class DonorShelf {
     private static final int MOST_TAKEN = 1000;
 
     private final WorkshopLogs log;
@@ -37,7 +38,7 @@ class DonorShelf {
      * @param sheet of its calibre; nothing when the library has it no more
      * @param taken by the code of the part on the donor
      */
-    record Donor(DonorKept kept, @Nullable CalibreSheet sheet, Map<String, Taken> taken) {
+    public record Donor(DonorKept kept, @Nullable CalibreSheet sheet, Map<String, Taken> taken) {
         /** The parts still on it, in the order of its sheet. */
         public List<Part> left() {
             return sheet == null
@@ -59,13 +60,15 @@ class DonorShelf {
      * @param part code on the donor's sheet
      * @param note of the interchange, or empty where it is of the same calibre
      */
-    record Offer(Donor donor, String part, String note) {}
+    public record Offer(Donor donor, String part, String note) {}
 
-    List<Donor> all() {
+    /** All of them. */
+    public List<Donor> all() {
         return log.load().stores().donors().stream().map(this::donor).toList();
     }
 
-    Optional<Donor> find(String id) {
+    /** The donor of this mark, if there is one. */
+    public Optional<Donor> find(String id) {
         return log.load().stores().donor(id).map(this::donor);
     }
 
@@ -77,7 +80,7 @@ class DonorShelf {
     }
 
     /** The donors that could give a part: of its calibre, or of another it interchanges with. */
-    List<Offer> offers(@Nullable CalibreSheet sheet, String part) {
+    public List<Offer> offers(@Nullable CalibreSheet sheet, String part) {
         if (sheet == null) {
             return List.of();
         }
@@ -116,17 +119,20 @@ class DonorShelf {
     }
 
     /** The donor, where the part is still on it. */
-    DonorKept requireWith(String id, String part) {
-        Donor donor = find(id).orElseThrow(
-                        () -> SupplyActions.refuse("There is no such donor any more", "Choose another one."));
+    public DonorKept requireWith(String id, String part) {
+        Donor donor = find(id).orElseThrow(() -> refuse("There is no such donor any more", "Choose another one."));
         if (!donor.has(part)) {
             Taken taken = donor.taken().get(part);
-            throw SupplyActions.refuse(
+            throw refuse(
                     taken == null
                             ? "“" + donor.kept().name() + "” has not got that part"
                             : "That part was taken for job " + taken.job(),
                     "Choose another donor.");
         }
         return donor.kept();
+    }
+
+    private static MendableException refuse(String what, String todo) {
+        return new MendableException(what, "Nothing was recorded; donors and parts are as they were.", todo);
     }
 }

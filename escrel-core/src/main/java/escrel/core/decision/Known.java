@@ -1,0 +1,55 @@
+package escrel.core.decision;
+
+import escrel.core.calibre.Part;
+import escrel.core.parts.Finding;
+import escrel.core.school.Schools;
+import escrel.core.service.Stance;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is known where a finding is to be decided.
+ *
+ * @param part nothing for the watch as a whole, or a part no sheet has
+ * @param donors names of the donors that still have the part
+ * @param drawers what of it lies in the workshop's drawers, in words
+ * @param bought where one of these was bought last; nothing where none was
+ * @param replaced in how many other services of this calibre here the part was replaced
+ * @param services how many other services had it in hand
+ * @param rate of an hour in the workshop's money; nothing while nobody said
+ */
+public record Known(
+        Finding finding,
+        @Nullable Part part,
+        Stance stance,
+        Schools schools,
+        List<String> donors,
+        List<String> drawers,
+        @Nullable Bought bought,
+        int replaced,
+        int services,
+        OptionalDouble rate) {
+    /**
+     * A part that was bought.
+     *
+     * @param price nothing where it was not said
+     */
+    public record Bought(String source, @Nullable Double price) {}
+
+    public Known {
+        donors = List.copyOf(donors);
+        drawers = List.copyOf(drawers);
+    }
+
+    /** Whether the part's name says that it is this. */
+    boolean isCalled(String... words) {
+        if (part == null) {
+            return false;
+        }
+        String name = (part.code() + " " + part.name()).toLowerCase(Locale.ROOT);
+        return Arrays.stream(words).anyMatch(name::contains);
+    }
+}
