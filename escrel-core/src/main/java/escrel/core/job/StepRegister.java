@@ -2,6 +2,7 @@ package escrel.core.job;
 
 import escrel.core.assembly.AssemblySteps;
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.casework.CaseWorkSteps;
 import escrel.core.cleaning.CleaningSteps;
 import escrel.core.diagnosis.StopSteps;
 import escrel.core.handover.HandoverSteps;
@@ -9,6 +10,7 @@ import escrel.core.learning.LearningSteps;
 import escrel.core.lubrication.LubricationSteps;
 import escrel.core.lume.LumeSteps;
 import escrel.core.marks.MarkSteps;
+import escrel.core.outside.OutsideSteps;
 import escrel.core.owner.OwnerSteps;
 import escrel.core.parts.PartsSteps;
 import escrel.core.service.ServiceSteps;
@@ -45,7 +47,9 @@ public final class StepRegister {
                     OwnerSteps.KINDS,
                     TriageSteps.KINDS,
                     StopSteps.KINDS,
-                    SupplySteps.KINDS)
+                    SupplySteps.KINDS,
+                    OutsideSteps.KINDS,
+                    CaseWorkSteps.KINDS)
             .flatMap(List::stream)
             .collect(Collectors.toMap(
                     StepKind::name,

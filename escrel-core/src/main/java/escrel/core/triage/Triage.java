@@ -7,6 +7,8 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.lume.Lume;
 import escrel.core.marks.Marks;
+import escrel.core.outside.Outside;
+import escrel.core.outside.OutsidePiece;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What the recorded facts add up to. Each rule looks at one thing, says what follows from it and why; the gravest of them is the
@@ -53,6 +56,7 @@ public final class Triage {
 
     private Triage(Facts facts) {
         this.facts = facts;
+        fromOutside(Outside.of(facts.history()));
         facts.history().all(Checked.class).forEach(c -> checks.put(c.check(), c));
         soundness();
         water();
@@ -98,6 +102,24 @@ public final class Triage {
     /** The gravest of what follows. */
     public Verdict verdict() {
         return reasons.stream().map(Reason::verdict).max(Verdict::compareTo).orElse(Verdict.GO_AHEAD);
+    }
+
+    /** What the outside says already is not asked again; what was said of it by itself goes before. */
+    private void fromOutside(Outside outside) {
+        fromOutside(Check.DIAL_SOUND, outside.isSound(p -> p == OutsidePiece.DIAL));
+        fromOutside(Check.HANDS_SOUND, outside.isSound(p -> p == OutsidePiece.HANDS));
+        fromOutside(Check.CASE_SOUND, outside.isSound(OutsidePiece::isOfTheCase));
+        if (outside.hasNone(OutsidePiece.PUSHERS)) {
+            for (Check check : Check.values()) {
+                if (check.isOfAChronograph()) {
+                    checks.put(check, new Checked(check, Outcome.NONE, "it has no pushers"));
+                }
+            }
+        }
+    }
+
+    private void fromOutside(Check check, Optional<Boolean> sound) {
+        sound.ifPresent(s -> checks.put(check, new Checked(check, s ? Outcome.YES : Outcome.NO, "seen from outside")));
     }
 
     private void add(Verdict verdict, String why) {

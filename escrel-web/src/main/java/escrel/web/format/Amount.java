@@ -35,7 +35,7 @@ public final class Amount {
         } catch (NumberFormatException e) {
             // said below, as for what is no finite number
         }
-        throw new IllegalArgumentException("“" + text.strip() + "” is no price");
+        throw new IllegalArgumentException("“" + text.strip() + "” is no number");
     }
 
     /**

@@ -1,10 +1,14 @@
 package escrel.web.handover;
 
 import escrel.core.MendableException;
+import escrel.core.casework.ParcelSent;
 import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Stage;
+import escrel.core.outside.Outside;
+import escrel.core.outside.ParcelCame;
+import escrel.core.outside.ParcelItem;
 import escrel.core.parts.OldPart;
 import escrel.core.service.OpenItem;
 import escrel.core.service.Step;
@@ -16,6 +20,7 @@ import escrel.web.job.Workshop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -59,8 +64,26 @@ class HandoverController {
         model.addAttribute("mayLeave", job.job().mayLeave());
         model.addAttribute("gone", job.stage() == Stage.HANDED_OVER);
         model.addAttribute("agreed", job.job().agreed().orElse(null));
-        model.addAttribute("old", OldParts.of(job.job()));
+        List<OldParts> old = OldParts.of(job.job());
+        Optional<ParcelCame> came = Outside.of(job.history()).parcel();
+        model.addAttribute("old", old);
+        model.addAttribute("came", came.orElse(null));
+        model.addAttribute("parcel", job.history().last(ParcelSent.class).orElse(null));
+        model.addAttribute("contents", contents(came, !old.isEmpty()));
         return "handover/handover";
+    }
+
+    /** What came goes back, and old parts in their bag with it. */
+    private static String contents(Optional<ParcelCame> came, boolean oldParts) {
+        List<String> all = new ArrayList<>(came.stream()
+                .flatMap(c -> c.items().stream())
+                .filter(i -> i != ParcelItem.WATCH && i != ParcelItem.LETTER)
+                .map(ParcelItem::words)
+                .toList());
+        if (oldParts) {
+            all.add("old parts in a sealed bag");
+        }
+        return String.join(", ", all);
     }
 
     /** Waives the chosen items one by one, all for one reason. */

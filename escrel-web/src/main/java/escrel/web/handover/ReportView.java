@@ -1,9 +1,14 @@
 package escrel.web.handover;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.casework.CaseWorked;
+import escrel.core.casework.ParcelSent;
+import escrel.core.casework.WaterTested;
 import escrel.core.handover.Account;
 import escrel.core.handover.HandedOver;
 import escrel.core.job.Job;
+import escrel.core.outside.Outside;
+import escrel.core.outside.OutsidePiece;
 import escrel.core.parts.Decided;
 import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Finding;
@@ -17,6 +22,7 @@ import escrel.core.timing.comparison.Repeatability;
 import escrel.web.chart.TurnView;
 import escrel.web.job.OpenJob;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -28,6 +34,7 @@ record ReportView(
         int number,
         String opened,
         Arrival arrival,
+        List<String> came,
         String calibre,
         List<Found> found,
         List<EarlierWork.Line> earlier,
@@ -52,6 +59,7 @@ record ReportView(
                 job.number(),
                 opened,
                 job.arrival(),
+                came(job),
                 sheet == null
                         ? "calibre unknown"
                         : sheet.name() + ", " + sheet.data().description(),
@@ -69,6 +77,20 @@ record ReportView(
                         .filter(PhotosPaired::inReport)
                         .toList(),
                 job.history().last(HandedOver.class).map(HandedOver::words).orElse(null));
+    }
+
+    /** What came and how its outside looked, where somebody looked. */
+    private static List<String> came(OpenJob job) {
+        Outside outside = Outside.of(job.history());
+        List<String> lines = new ArrayList<>();
+        outside.parcel().ifPresent(p -> lines.add("In the parcel: " + p.said() + "."));
+        String seen = Arrays.stream(OutsidePiece.values())
+                .flatMap(p -> outside.grade(p).map(g -> p.words() + " " + words(g)).stream())
+                .collect(Collectors.joining(", "));
+        if (!seen.isEmpty()) {
+            lines.add("The outside as it came: " + seen + ".");
+        }
+        return lines;
     }
 
     /** The chain of causes, told from the finding back to where it began. */
@@ -133,6 +155,11 @@ record ReportView(
                         && !i.words().startsWith("taken apart")
                         && !i.words().equals(Interventions.DEMAGNETISED))
                 .forEach(i -> done.add(capital(i.words()) + "."));
+        job.history().all(CaseWorked.class).forEach(w -> done.add(capital(w.said()) + "."));
+        job.history()
+                .last(WaterTested.class)
+                .ifPresent(w -> done.add(w.said() + ". Nothing beyond this test is promised."));
+        job.history().last(ParcelSent.class).ifPresent(p -> done.add(p.said() + "."));
         Magnetism.told(job.history()).ifPresent(told -> done.add("Magnetism: " + told + "."));
         return done;
     }

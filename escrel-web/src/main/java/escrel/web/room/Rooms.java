@@ -18,7 +18,11 @@ public final class Rooms {
             Room.ofAJob("arrival", "Arrival")
                     .counting(job -> job.lume().left().size())
                     .with("arrival", "as it came")
+                    .with("outside", "outside")
                     .with("checks", "first checks")
+                    .leadingTo("/jobs/{job}/outside?piece=CRYSTAL")
+                    .leadingTo("/jobs/{job}/outside?piece=CRYSTAL&grade=MEND")
+                    .leadingTo("/jobs/{job}/outside?panel=rest")
                     .with("lume", "luminous paint")
                     .with("owner", "owner asked")
                     .leadingTo("/jobs/{job}/schools")
@@ -68,7 +72,11 @@ public final class Rooms {
                             + openIn(job, Tally.Kind.LUBRICATION)
                             + openIn(job, Tally.Kind.TESTS)),
             Room.ofAJob("turn", "The turn").leadingTo("/jobs/{job}/expected"),
-            Room.ofAJob("handover", "Hand over").leadingTo("/jobs/{job}/report"));
+            Room.ofAJob("handover", "Hand over")
+                    .with("handover", "accounts")
+                    .with("case-work", "case and water")
+                    .leadingTo("/jobs/{job}/case-work?task=POLISHED")
+                    .leadingTo("/jobs/{job}/report"));
 
     private static final List<Room> OF_THE_WORKSHOP = List.of(
             Room.ofTheWorkshop("today", "Today", "/")

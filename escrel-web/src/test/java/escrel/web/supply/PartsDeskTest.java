@@ -12,17 +12,16 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.Tally;
 import escrel.core.supply.Want;
+import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.SupplyMapper;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,16 +37,9 @@ class PartsDeskTest {
     /** A copy of the demo's job 5, which nobody else works on. */
     @BeforeEach
     void takeInTheWatch() {
-        // under an identity of its own: the same would be known to be here
-        byte[] dossier = visitor.get("/jobs/5/dossier.json")
-                .body()
-                .replaceFirst("\"identity\" : \"[^\"]+\"", "\"identity\" : \"" + UUID.randomUUID() + "\"")
-                .getBytes(StandardCharsets.UTF_8);
-        String page = visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                .body();
-        Matcher taken = Pattern.compile("taken in as job (\\d+)").matcher(page);
-        assertThat(taken.find()).isTrue();
-        number = Integer.parseInt(taken.group(1));
+        Workshop workshop = server.bean(Workshop.class);
+        OpenJob five = workshop.load(5);
+        number = workshop.keep(0, five.openedAt().toInstant(), five.recorded().recorded());
         hand = new BenchHand(server, number);
     }
 
@@ -166,7 +158,7 @@ class PartsDeskTest {
         int before = hand.load().sequence();
 
         assertThat(sent("third-wheel", "/order", Map.of("supplier", "x", "price", "dear")))
-                .contains("“dear” is no price");
+                .contains("“dear” is no number");
         assertThat(sent("third-wheel", "/order", Map.of("supplier", "x", "price", "-3")))
                 .contains("A price lies between");
         assertThat(sent("third-wheel", "/order", Map.of("supplier", "x", "expected", "soon")))
