@@ -69,6 +69,11 @@ public final class WorkshopLog {
         return Stores.of(acts.counting());
     }
 
+    /** Which spellings mean the same owner, and the same watch. */
+    public Spellings spellings() {
+        return Spellings.of(acts.counting());
+    }
+
     /** The clock of a device, uncalibrated while nobody has measured it. */
     public DeviceClock clockOf(String device) {
         return clocks().stream()

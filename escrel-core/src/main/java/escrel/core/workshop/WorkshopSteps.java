@@ -17,6 +17,15 @@ public final class WorkshopSteps {
             StepKind.of("clock-forgotten", ClockForgotten.class, (s, n) -> "clock of “" + s.device() + "” forgotten"),
             StepKind.of(
                     "springs-listed", SpringsListed.class, (s, n) -> s.springs().size() + " springs listed"),
+            StepKind.of(
+                    "owners-merged",
+                    OwnersMerged.class,
+                    (s, n) -> "“" + s.from() + "” is the owner “" + s.into() + "”"),
+            StepKind.of(
+                    "watches-merged",
+                    WatchesMerged.class,
+                    (s, n) -> "“" + s.from().watch() + "” of “" + s.from().owner() + "” is the watch “"
+                            + s.into().watch() + "” of “" + s.into().owner() + "”"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     /** All of them. */

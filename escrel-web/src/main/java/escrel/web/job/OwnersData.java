@@ -5,8 +5,13 @@ import escrel.core.service.Corrected;
 import escrel.core.service.Noted;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.workshop.OwnersMerged;
+import escrel.core.workshop.Spellings;
+import escrel.core.workshop.WatchName;
+import escrel.core.workshop.WatchesMerged;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.StepJson;
+import escrel.web.storage.WorkshopLogs;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -25,20 +30,24 @@ public class OwnersData {
     private final Workshop workshop;
     private final KeptJobs kept;
     private final JobLines lines;
+    private final WorkshopLogs log;
 
-    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept, JobLines lines) {
+    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept, JobLines lines, WorkshopLogs log) {
+        this.log = log;
         this.lines = lines;
         this.kept = kept;
         this.jobs = jobs;
         this.workshop = workshop;
     }
 
-    /** The jobs of an owner called so. */
+    /** The jobs of an owner, under every spelling that was said to be them. */
     @Transactional(readOnly = true)
     public List<OpenJob> of(String owner) {
-        return jobs.ofOwner(Workshop.shorten(owner)).stream()
+        Spellings spellings = log.load().spellings();
+        return spellings.ofOwner(owner).stream()
+                .flatMap(spelt -> jobs.ofOwner(Workshop.shorten(spelt)).stream())
                 .map(workshop::load)
-                .filter(job -> job.arrival().owner().equals(owner))
+                .filter(job -> spellings.owner(job.arrival().owner()).equals(spellings.owner(owner)))
                 .toList();
     }
 
@@ -46,6 +55,8 @@ public class OwnersData {
     @Transactional
     public int erase(String owner) {
         List<OpenJob> theirs = of(owner);
+        List<String> spelt = log.load().spellings().ofOwner(owner);
+        log.writeOver(act -> without(act, spelt));
         for (OpenJob job : theirs) {
             for (RecordedStep entry : job.recorded().recorded()) {
                 Step erased = without(entry.step());
@@ -60,6 +71,26 @@ public class OwnersData {
             lines.wordsAnew(workshop.load(job.number()));
         }
         return theirs.size();
+    }
+
+    /** What was said of their spellings names them too. */
+    private static Step without(Step act, List<String> spelt) {
+        if (act instanceof OwnersMerged merged && (spelt.contains(merged.from()) || spelt.contains(merged.into()))) {
+            // two words that differ and name nobody
+            return new OwnersMerged(ERASED + ", spelt otherwise", ERASED);
+        }
+        if (act instanceof WatchesMerged merged) {
+            WatchName from = without(merged.from(), spelt);
+            WatchName into = without(merged.into(), spelt);
+            return from.equals(into)
+                    ? new WatchesMerged(new WatchName(from.watch() + ", called otherwise", from.owner()), into)
+                    : new WatchesMerged(from, into);
+        }
+        return act;
+    }
+
+    private static WatchName without(WatchName name, List<String> spelt) {
+        return spelt.contains(name.owner()) ? name.of(ERASED) : name;
     }
 
     /** The step without name and address; nothing for one that has none. A correction from elsewhere may hold an arrival. */

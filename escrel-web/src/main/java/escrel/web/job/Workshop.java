@@ -9,18 +9,21 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.comparison.RunIn;
+import escrel.core.workshop.WatchName;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Numbers;
 import escrel.web.storage.SentActMapper;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.StepRow;
+import escrel.web.storage.WorkshopLogs;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -40,9 +43,18 @@ public class Workshop {
     private final JobLines lines;
     private final SentActMapper sent;
     private final Numbers numbers;
+    private final WorkshopLogs log;
     private final Clock clock;
 
-    Workshop(JobMapper jobs, KeptJobs kept, JobLines lines, SentActMapper sent, Numbers numbers, Clock clock) {
+    Workshop(
+            JobMapper jobs,
+            KeptJobs kept,
+            JobLines lines,
+            SentActMapper sent,
+            Numbers numbers,
+            WorkshopLogs log,
+            Clock clock) {
+        this.log = log;
         this.sent = sent;
         this.lines = lines;
         this.numbers = numbers;
@@ -109,21 +121,26 @@ public class Workshop {
         return kept.load(jobs.hold(number).orElseThrow(() -> new NoSuchJobException(number)));
     }
 
-    /** Earlier services of the same watch, newest first: the same words for watch and owner, and the same calibre. */
+    /** Earlier services of the same watch, newest first: under any of its names, and of the same calibre. */
     @Transactional(readOnly = true)
     public List<OpenJob> sameWatch(OpenJob job) {
-        return jobs
-                .ofWatch(
-                        shorten(job.arrival().watch()),
-                        shorten(job.arrival().owner()),
-                        job.openedAt(),
-                        EARLIER_SERVICES)
-                .stream()
+        return names(job).stream()
+                .flatMap(n -> jobs.ofWatch(n.watch(), n.owner(), job.openedAt(), EARLIER_SERVICES).stream())
+                .sorted(Comparator.comparing(JobRow::openedAt).reversed())
+                .limit(EARLIER_SERVICES)
                 .map(kept::load)
                 .filter(other -> job.sheet() == null
                         || other.sheet() == null
                         || job.sheet().id().equals(other.sheet().id()))
                 .toList();
+    }
+
+    /** Every name its watch goes by. */
+    private List<WatchName> names(OpenJob job) {
+        return log.load()
+                .spellings()
+                .ofWatch(new WatchName(
+                        shorten(job.arrival().watch()), shorten(job.arrival().owner())));
     }
 
     /**

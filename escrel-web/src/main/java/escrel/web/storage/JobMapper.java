@@ -54,6 +54,30 @@ public interface JobMapper {
             @Param("before") OffsetDateTime before,
             @Param("most") int most);
 
+    /** A watch as jobs call it, with how many jobs do and when the last was changed. */
+    record Called(String watch, String owner, int jobs, OffsetDateTime changedAt) {}
+
+    /** Watches, those worked on last first: of words that all begin one of the job, or of all. */
+    @Select("""
+            <script>select watch, owner, count(*) as jobs, max(changed_at) as changed_at from
+              <choose><when test="words.isEmpty()">(select * from job order by changed_at desc limit 500)</when>
+              <otherwise>job</otherwise></choose> j
+              <where><foreach item="word" collection="words">
+                and j.number in (select t.job from job_word t where t.word >= #{word} and t.word &lt; #{word} || #{end})
+              </foreach></where>
+            group by watch, owner order by changed_at desc limit #{most}</script>""")
+    List<Called> watches(@Param("words") List<String> words, @Param("end") String end, @Param("most") int most);
+
+    /** The watches of an owner called so. */
+    @Select("""
+            select watch, owner, count(*) as jobs, max(changed_at) as changed_at from job where owner = #{owner}
+            group by watch, owner order by watch""")
+    List<Called> watchesOf(String owner);
+
+    /** Every job of a watch called so, the first first. */
+    @Select("select number from job where watch = #{watch} and owner = #{owner} order by opened_at, number")
+    List<Integer> allOfWatch(@Param("watch") String watch, @Param("owner") String owner);
+
     /** The jobs of an owner called so. */
     @Select("select number from job where owner = #{owner} order by number")
     List<Integer> ofOwner(String owner);

@@ -11,6 +11,8 @@ import escrel.web.storage.WorkshopActMapper.ActRow;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,6 +22,7 @@ public class WorkshopLogs {
     private final WorkshopActMapper acts;
     private final Numbers numbers;
     private final Clock clock;
+    private volatile @Nullable Kept kept;
 
     WorkshopLogs(WorkshopActMapper acts, Numbers numbers, Clock clock) {
         this.acts = acts;
@@ -27,8 +30,34 @@ public class WorkshopLogs {
         this.clock = clock;
     }
 
-    /** Everything so far. */
+    /** The log up to an act, as it was read last. */
+    private record Kept(String newest, WorkshopLog log) {}
+
+    /** Everything so far; read again only when something was added. */
     public WorkshopLog load() {
+        String newest = String.valueOf(acts.newest());
+        Kept known = kept;
+        if (known != null && known.newest().equals(newest)) {
+            return known.log();
+        }
+        WorkshopLog log = read();
+        kept = new Kept(newest, log);
+        return log;
+    }
+
+    /** Writes over what acts say of a person, where the law asks for it. */
+    @Transactional
+    public void writeOver(UnaryOperator<Step> without) {
+        for (RecordedStep entry : load().acts().recorded()) {
+            Step now = without.apply(entry.step());
+            if (!now.equals(entry.step())) {
+                acts.writeOver(entry.sequence(), Json.MAPPER.writeValueAsString(now));
+            }
+        }
+        kept = null;
+    }
+
+    private WorkshopLog read() {
         return WorkshopLog.of(acts.all().stream()
                 .map(r -> new RecordedStep(r.sequence(), r.recordedAt().toInstant(), read(r.kind(), r.body())))
                 .toList());
