@@ -32,9 +32,9 @@ class Screenshots {
             server.bean(Backups.class).plan(24, 14, stick.toString());
             server.bean(Backups.class).make();
             take(server, browser, "/", "today");
-            take(server, browser, "/jobs?q=tidewell", "find");
+            take(server, browser, "/parts", "parts");
             take(server, browser, "/safe", "safe");
-            take(server, browser, "/jobs/1/arrival", "arrival");
+            take(server, browser, "/jobs/" + seenFromOutside(server) + "/outside?piece=HANDS", "arrival");
             take(server, browser, "/jobs/5/readings", "readings");
             take(server, browser, "/jobs/4/turn", "turn");
             take(server, browser, "/jobs/5/climb", "climb");
@@ -47,13 +47,28 @@ class Screenshots {
             int unknown = pinned(server);
             take(server, browser, "/jobs/" + unknown + "/strip?side=TRAIN", "photo-plan");
             take(server, browser, "/jobs/" + unknown + "/learnt", "learnt");
-            take(server, browser, "/jobs/2/running", "running");
+            take(server, browser, "/jobs/3/findings", "decide");
             desk(server, browser, "HEALTHY", "desk");
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
             take(server, browser, "/cases/skarholt-d-77?part=retaining-ring", "case");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
             take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
         }
+    }
+
+    /** A watch like the demo's job 8, most of its outside looked at. */
+    private static int seenFromOutside(EscrelServer server) {
+        int job = new Visitor(server.url()).openJob("Skarholt quay watch", "");
+        BenchHand hand = new BenchHand(server, job);
+        hand.post("/parcel", Map.of("item", "STRAP", "words", "a tobacco tin"));
+        for (String piece : List.of("BEZEL", "CASE", "BACK", "DIAL")) {
+            hand.post("/outside", Map.of("piece", piece, "grade", "GOOD"));
+        }
+        hand.post("/outside", Map.of("piece", "LUGS", "grade", "WORN"));
+        hand.post("/outside", Map.of("piece", "CROWN", "grade", "MEND", "defect", "WORN"));
+        hand.post("/outside", Map.of("piece", "CRYSTAL", "grade", "BROKEN", "defect", "CRACKED"));
+        hand.post("/outside", Map.of("piece", "PUSHERS"));
+        return job;
     }
 
     /** An alarm of an unknown calibre, some parts named, pinned and off. */

@@ -7,6 +7,8 @@ import escrel.core.service.PhotoAdded;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.supply.Came;
+import escrel.core.supply.Ordered;
 import escrel.web.EscrelApplication;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -21,6 +23,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -111,10 +115,35 @@ public final class GrownBase {
         for (int photo = first + 1; photo <= PHOTOS_A_JOB; photo++) {
             steps.add(new RecordedStep(steps.size() + 1, last, new PhotoAdded(photo, null, "as before")));
         }
+        if (number % 3 == 0) {
+            ordered(steps, last, number % 6 == 0);
+        }
         int made = workshop.keep(0, job.openedAt().toInstant().minus(earlier), steps);
         picturesOf(job, made, PHOTOS_A_JOB);
         if (number % 2 == 0) {
             sound(made);
+        }
+    }
+
+    /** Something was ordered for every third watch; half of it is here. */
+    private static void ordered(List<RecordedStep> steps, Instant at, boolean here) {
+        int order = steps.size() + 1;
+        LocalDate expected = LocalDate.ofInstant(at, ZoneOffset.UTC).plusDays(10);
+        steps.add(new RecordedStep(
+                order,
+                at,
+                new Ordered(
+                        Ordered.Kind.PART,
+                        null,
+                        null,
+                        "Strap",
+                        "Stennay material store",
+                        null,
+                        "18 mm",
+                        24.0,
+                        expected)));
+        if (here) {
+            steps.add(new RecordedStep(order + 1, at, new Came(order, Came.Judgement.RIGHT, "")));
         }
     }
 

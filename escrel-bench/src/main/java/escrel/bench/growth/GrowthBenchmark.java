@@ -134,6 +134,8 @@ public final class GrowthBenchmark {
             costs.add(
                     cost(page, some.stream().map(n -> "/jobs/" + n + "/" + page).toList()));
         }
+        costs.add(cost("parts desk", List.of("/parts")));
+        costs.add(cost("watches", List.of("/watches", "/watches?q=tid")));
         costs.add(cost("calibres", List.of("/calibres")));
         costs.add(cost("sheet", List.of("/calibres/cv-12", "/calibres/cv-24")));
         costs.add(cost("sheet editor", List.of("/calibres/cv-12/edit", "/calibres/cv-24/edit")));

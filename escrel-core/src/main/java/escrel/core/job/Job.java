@@ -16,6 +16,7 @@ import escrel.core.lubrication.LubricationState;
 import escrel.core.lume.Lume;
 import escrel.core.marks.Marks;
 import escrel.core.order.Rules;
+import escrel.core.owner.Claim;
 import escrel.core.parts.Copies;
 import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Findings;
@@ -330,6 +331,11 @@ public final class Job {
     /** What the screws tell of who was there before. */
     public List<EarlierWork.Line> earlierWork() {
         return EarlierWork.of(lives());
+    }
+
+    /** What the owner says was done before, held against what was seen; nothing while nothing was claimed. */
+    public Optional<Claim> claim() {
+        return Claim.of(history(), earlierWork(), findings(), movement());
     }
 
     /** Where each part lies. */

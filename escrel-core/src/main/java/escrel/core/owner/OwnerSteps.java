@@ -7,6 +7,13 @@ import java.util.List;
 public final class OwnerSteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS = List.of(
+            StepKind.of(
+                            "claim",
+                            ClaimSaid.class,
+                            (s, n) -> s.words().isEmpty()
+                                    ? "nothing was claimed to have been done before"
+                                    : "said to have been done before: " + s.words())
+                    .in(StepKind.ARRIVAL),
             StepKind.of("owner-asked", OwnerAsked.class, (s, n) -> "owner asked: " + s.question())
                     .in(StepKind.ARRIVAL),
             StepKind.of(

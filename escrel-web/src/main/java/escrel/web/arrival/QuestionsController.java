@@ -1,19 +1,23 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
+import escrel.core.owner.ClaimSaid;
 import escrel.core.owner.Estimate;
 import escrel.core.owner.OwnerAnswered;
 import escrel.core.owner.OwnerAsked;
 import escrel.core.owner.Questions;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
+import escrel.core.supply.Want;
 import escrel.web.format.Amount;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
+import escrel.web.storage.WorkshopLogs;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -27,9 +31,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class QuestionsController {
     private final Workshop workshop;
+    private final WorkshopLogs log;
     private final Clock clock;
 
-    QuestionsController(Workshop workshop, Clock clock) {
+    QuestionsController(Workshop workshop, WorkshopLogs log, Clock clock) {
+        this.log = log;
         this.workshop = workshop;
         this.clock = clock;
     }
@@ -45,7 +51,20 @@ class QuestionsController {
         model.addAttribute("today", LocalDate.now(clock));
         model.addAttribute("triage", job.job().triage());
         model.addAttribute("wanting", job.job().findings().open());
+        OptionalDouble rate = log.load().stores().rate();
+        model.addAttribute("rate", rate.isPresent() ? Amount.words(rate.getAsDouble()) : "");
+        model.addAttribute("prices", prices(job));
+        model.addAttribute("claim", job.job().claim().orElse(null));
         return "arrival/owner";
+    }
+
+    /** What the parts of this watch cost as far as they are ordered; empty where none is. */
+    private static String prices(OpenJob job) {
+        double sum = job.job().supply().wants().stream()
+                .filter(w -> w.price() != null && w.state() != Want.State.CALLED_OFF)
+                .mapToDouble(w -> w.price() == null ? 0 : w.price())
+                .sum();
+        return sum > 0 ? Amount.words(sum) : "";
     }
 
     @GetMapping("/jobs/{number}/owner/{at}")
@@ -71,6 +90,12 @@ class QuestionsController {
                 number,
                 seq,
                 made(() -> new OwnerAsked(question, Amount.day(due), estimate(hoursLow, hoursHigh, rate, parts))));
+        return "redirect:/jobs/" + number + "/owner";
+    }
+
+    @PostMapping("/jobs/{number}/claim")
+    String claim(@PathVariable int number, @RequestParam int seq, @RequestParam(defaultValue = "") String words) {
+        workshop.append(number, seq, made(() -> new ClaimSaid(words)));
         return "redirect:/jobs/" + number + "/owner";
     }
 
@@ -103,7 +128,8 @@ class QuestionsController {
     }
 
     private static @Nullable Estimate estimate(String low, String high, String rate, String parts) {
-        if ((low + high + rate + parts).isBlank()) {
+        if ((low + high + parts).isBlank()) {
+            // the rate stands there already, and says nothing by itself
             return null;
         }
         double from = figure(low);

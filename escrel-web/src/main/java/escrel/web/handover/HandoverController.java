@@ -73,6 +73,16 @@ class HandoverController {
         return "handover/handover";
     }
 
+    /** The list that lies in the bag with the old parts. */
+    @GetMapping("/jobs/{number}/old-parts")
+    String bag(@PathVariable int number, Model model) {
+        OpenJob job = workshop.load(number);
+        model.addAttribute("job", JobHead.of(job));
+        model.addAttribute("arrival", job.arrival());
+        model.addAttribute("old", OldParts.of(job.job()));
+        return "handover/bag";
+    }
+
     /** What came goes back, and old parts in their bag with it. */
     private static String contents(Optional<ParcelCame> came, boolean oldParts) {
         List<String> all = new ArrayList<>(came.stream()

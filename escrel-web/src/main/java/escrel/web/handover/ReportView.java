@@ -9,6 +9,7 @@ import escrel.core.handover.HandedOver;
 import escrel.core.job.Job;
 import escrel.core.outside.Outside;
 import escrel.core.outside.OutsidePiece;
+import escrel.core.owner.Claim;
 import escrel.core.parts.Decided;
 import escrel.core.parts.EarlierWork;
 import escrel.core.parts.Finding;
@@ -39,6 +40,8 @@ record ReportView(
         List<Found> found,
         List<EarlierWork.Line> earlier,
         String marks,
+        @Nullable String claim,
+        boolean waterTested,
         List<String> lume,
         List<String> done,
         @Nullable TurnView turn,
@@ -66,6 +69,8 @@ record ReportView(
                 job.job().findings().all().stream().map(f -> found(job, f)).toList(),
                 job.job().earlierWork(),
                 job.job().marks().told(),
+                job.job().claim().map(Claim::told).orElse(null),
+                job.history().last(WaterTested.class).isPresent(),
                 job.job().lume().told(),
                 done(job.job()),
                 TurnView.of(job, hand),

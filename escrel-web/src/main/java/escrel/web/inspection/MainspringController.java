@@ -1,10 +1,12 @@
 package escrel.web.inspection;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Role;
 import escrel.core.mainspring.Drum;
 import escrel.core.mainspring.Mainspring;
 import escrel.core.mainspring.SpringChoice;
 import escrel.core.mainspring.SpringsListed.Stocked;
+import escrel.core.parts.Finding;
 import escrel.core.parts.Gauged;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
@@ -74,6 +76,7 @@ class MainspringController {
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.INSPECT));
         model.addAttribute("asked", asked);
+        model.addAttribute("wanted", wanted(job));
         model.addAttribute("stock", stock);
         model.addAttribute(
                 "table",
@@ -94,6 +97,19 @@ class MainspringController {
             }
         }
         return "inspection/mainspring";
+    }
+
+    /** The finding that a spring chosen here settles: the mainspring's that is not settled yet; nothing where none is. */
+    private static @Nullable String wanted(OpenJob job) {
+        return job.job().findings().all().stream()
+                .filter(f -> !f.isSettled() && !f.isWithinPart())
+                .filter(f -> job.movement()
+                        .part(String.valueOf(f.part()))
+                        .filter(p -> p.role() == Role.MAINSPRING)
+                        .isPresent())
+                .map(Finding::key)
+                .reduce((earlier, later) -> later)
+                .orElse(null);
     }
 
     private static void reckon(Asked asked, List<Stocked> stock, Model model) {

@@ -76,6 +76,7 @@ public final class Rooms {
                     .with("handover", "accounts")
                     .with("case-work", "case and water")
                     .leadingTo("/jobs/{job}/case-work?task=POLISHED")
+                    .leadingTo("/jobs/{job}/old-parts")
                     .leadingTo("/jobs/{job}/report"));
 
     private static final List<Room> OF_THE_WORKSHOP = List.of(

@@ -19,11 +19,10 @@ import org.jspecify.annotations.Nullable;
  * @param groups in the order in which they are looked at
  * @param told what it all comes to, in sentences
  * @param more how many stand so and are not shown
- * @param weeks where weeks begin on the lanes
  */
-record Desk(List<Group> groups, List<String> told, int more, List<Double> weeks) {
+record Desk(List<Group> groups, List<String> told, int more) {
     /** Most things shown at once. */
-    static final int MOST = 200;
+    static final int MOST = 60;
 
     private static final int REACH = 35;
     private static final double WIDTH = 280;
@@ -61,14 +60,25 @@ record Desk(List<Group> groups, List<String> told, int more, List<Double> weeks)
      * @param farther whether it is promised for later than the lane reaches
      */
     record Lane(double from, double to, @Nullable Double promised, boolean late, boolean sooner, boolean farther) {
-        /** The bar of what is still to come; no width where nothing was promised or it is late. */
-        public double ahead() {
-            return promised == null || late ? 0 : promised - to;
+        /** Its shapes, drawn here since a page has many of them. */
+        public String markup() {
+            StringBuilder out = new StringBuilder(bar("lane-bar", from, to, 9, 8));
+            if (promised != null) {
+                out.append(late ? bar("lane-over", promised, to, 7, 12) : bar("lane-ahead", to, promised, 9, 8))
+                        .append("<path class='lane-promise' d='M%.1f 2V24'/>".formatted(promised));
+            }
+            if (sooner) {
+                out.append("<path class='lane-more' d='M7 8L2 13L7 18'/>");
+            }
+            if (farther) {
+                out.append("<path class='lane-more' d='M273 8L278 13L273 18'/>");
+            }
+            return out.append("<path class='lane-today' d='M140 0V26'/>").toString();
         }
 
-        /** The bar of what is over the day. */
-        public double over() {
-            return promised == null || !late ? 0 : to - promised;
+        private static String bar(String style, double from, double to, int top, int height) {
+            return "<rect class='%s' x='%.1f' y='%d' width='%.1f' height='%d'/>"
+                    .formatted(style, from, top, Math.max(0, to - from), height);
         }
     }
 
@@ -99,11 +109,7 @@ record Desk(List<Group> groups, List<String> told, int more, List<Double> weeks)
                 .filter(g -> !g.rows().isEmpty())
                 .toList();
         int all = counts.stream().mapToInt(Count::wants).sum();
-        List<Double> weeks = new ArrayList<>();
-        for (int day = -REACH + 7; day < REACH; day += 7) {
-            weeks.add(x(day));
-        }
-        return new Desk(groups, told(rows, counts), all - lines.size(), weeks);
+        return new Desk(groups, told(rows, counts), all - lines.size());
     }
 
     private static Row row(Line line, LocalDate today, @Nullable String chosen) {

@@ -114,14 +114,14 @@ class PartsDeskController {
         Desk desk = Desk.of(lines, mapper.counts(), today, chosen);
         model.addAttribute("desk", desk);
         model.addAttribute("today", today);
-        model.addAttribute(
-                "low", drawers.all().stream().filter(Drawers.Drawer::low).toList());
+        List<Drawers.Drawer> all = drawers.all();
+        model.addAttribute("low", all.stream().filter(Drawers.Drawer::low).toList());
         model.addAttribute(
                 "card",
                 desk.rows().stream()
                         .filter(Desk.Row::chosen)
                         .findFirst()
-                        .flatMap(this::card)
+                        .flatMap(row -> card(row, all))
                         .orElse(null));
         return "supply/desk";
     }
@@ -131,12 +131,12 @@ class PartsDeskController {
     }
 
     /** Nothing where the line is behind the job it is about. */
-    private Optional<Card> card(Desk.Row row) {
+    private Optional<Card> card(Desk.Row row, List<Drawers.Drawer> all) {
         OpenJob job = workshop.load(row.line().job());
-        return job.job().supply().want(row.line().want()).map(want -> card(row, want, job));
+        return job.job().supply().want(row.line().want()).map(want -> card(row, want, job, all));
     }
 
-    private Card card(Desk.Row row, Want want, OpenJob job) {
+    private Card card(Desk.Row row, Want want, OpenJob job, List<Drawers.Drawer> all) {
         CalibreSheet sheet = job.sheet();
         String part = want.part();
         boolean toGet = want.state() == Want.State.TO_ORDER || want.state() == Want.State.TO_TAKE;
@@ -148,8 +148,10 @@ class PartsDeskController {
                 sheet != null && part != null ? mapper.before(sheet.id(), part, job.number(), MOST_BEFORE) : List.of(),
                 sheet != null && part != null ? mapper.lastPrice(sheet.id(), part) : null,
                 toGet && part != null ? donors.offers(sheet, part) : List.of(),
-                toGet && part != null ? fitting(want.what()) : List.of(),
-                names(want.state() == Want.State.TO_SEND ? Ordered.Kind.WORK : Ordered.Kind.PART),
+                toGet && part != null ? fitting(want.what(), all) : List.of(),
+                want.state() == Want.State.TO_ORDER
+                        ? names(Ordered.Kind.PART)
+                        : want.state() == Want.State.TO_SEND ? names(Ordered.Kind.WORK) : List.of(),
                 undo(job));
     }
 
@@ -164,9 +166,9 @@ class PartsDeskController {
     }
 
     /** What there is in stock, what is called like the part first. */
-    private List<Drawers.Drawer> fitting(String what) {
+    private static List<Drawers.Drawer> fitting(String what, List<Drawers.Drawer> all) {
         Set<String> words = new LinkedHashSet<>(Arrays.asList(what.toLowerCase().split("\\W+")));
-        return drawers.all().stream()
+        return all.stream()
                 .filter(d -> d.left() > 0)
                 .sorted((a, b) -> Integer.compare(likeness(b, words), likeness(a, words)))
                 .toList();

@@ -1,0 +1,55 @@
+package escrel.web.arrival;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.job.Wait;
+import escrel.core.owner.Estimate;
+import escrel.core.owner.OwnerAsked;
+import escrel.web.testing.BenchHand;
+import escrel.web.testing.Browser;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** The lady's watch of job 9: a worn balance pivot is suspected, and its owner is asked about the cost. */
+class CostQuestionTest {
+    private final EscrelServer server = EscrelServer.demo();
+    private final Visitor visitor = new Visitor(server.url());
+    private final int job = visitor.openJob("Pellworth lady's watch", "p-8");
+    private final BenchHand hand = new BenchHand(server, job);
+
+    @Test
+    void ownerIsAskedAboutTheCostAndAcceptsInPart() {
+        hand.post("/suspicions", Map.of("part", "balance", "words", "worn pivot"));
+        try (Browser browser = new Browser()) {
+            browser.open(server.url() + "/jobs/" + job + "/owner");
+            browser.key('+');
+            browser.type("#question", "A new staff has to be made. May I?");
+            // what an hour costs stands there already
+            assertThat(browser.see("[name=rate]").getAttribute("value")).isEqualTo("60");
+            browser.type("[name=hoursLow]", "4");
+            browser.type("[name=hoursHigh]", "6");
+            browser.type("[name=parts]", "85");
+            browser.click("main form .main");
+            // 4 × 60 + 85 and 6 × 60 + 85
+            browser.seeText("Estimate 325 to 445");
+            assertThat(Wait.of(hand.load().job())).contains(Wait.OWNER);
+            browser.type("article [name=words]", "up to 400");
+            browser.click("article [value=IN_PART]");
+            browser.seeText("accepted in part");
+        }
+        assertThat(Wait.of(hand.load().job())).doesNotContain(Wait.OWNER);
+        assertThat(hand.load().history().last(OwnerAsked.class).orElseThrow().estimate())
+                .isEqualTo(new Estimate(4, 6, 60, 85));
+    }
+
+    /** The rate that stands there makes no question one of cost. */
+    @Test
+    void questionWithoutHoursIsNoEstimate() {
+        hand.post("/owner", Map.of("question", "May the strap go?", "rate", "60"));
+
+        assertThat(hand.load().history().last(OwnerAsked.class).orElseThrow().estimate())
+                .isNull();
+    }
+}
