@@ -12,6 +12,10 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import escrel.core.calibre.Wash;
+import escrel.core.casework.CaseTask;
+import escrel.core.casework.CaseWorked;
+import escrel.core.casework.ParcelSent;
+import escrel.core.casework.WaterTested;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
@@ -40,6 +44,11 @@ import escrel.core.lume.LumeItem;
 import escrel.core.lume.LumePoint;
 import escrel.core.lume.LumeSeen;
 import escrel.core.marks.MarkSeen;
+import escrel.core.outside.OutsidePiece;
+import escrel.core.outside.OutsideSeen;
+import escrel.core.outside.ParcelCame;
+import escrel.core.outside.ParcelItem;
+import escrel.core.owner.ClaimSaid;
 import escrel.core.owner.Estimate;
 import escrel.core.owner.OwnerAnswered;
 import escrel.core.owner.OwnerAsked;
@@ -222,6 +231,13 @@ class StepJsonTest {
                 new PutOff(9, null),
                 new Came(9, Came.Judgement.WRONG, "a tooth too many"),
                 new CalledOff(9, "lost in the post"),
+                new ParcelCame(List.of(ParcelItem.WATCH, ParcelItem.STRAP), "a tobacco tin"),
+                new OutsideSeen(List.of(OutsidePiece.CRYSTAL, OutsidePiece.DIAL), Grade.WORN),
+                new OutsideSeen(List.of(OutsidePiece.PUSHERS), null),
+                new CaseWorked(CaseTask.POLISHED, "lugs only", 1, null),
+                new WaterTested(0.5, WaterTested.Way.WET, false, "bubbles at the crown"),
+                new ParcelSent("the mail boat", "box in a box", 12.5, "strap"),
+                new ClaimSaid("serviced last spring"),
                 new OldPart("mainspring", 0, OldPart.Fate.RETURNED),
                 new FindingWorked("12", FindingWorked.Outcome.FAILED, "it broke"),
                 new FindingWorked("12", FindingWorked.Outcome.DONE, "pressed", "outer 1.10", OldPart.Fate.KEPT),
