@@ -1,11 +1,13 @@
 package escrel.core.job;
 
 import escrel.core.MendableException;
+import escrel.core.parts.FindingRaised;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -56,8 +58,9 @@ public final class Acts {
         job.history().counting().forEach(s -> counting.set(s.sequence()));
         for (Act act = newest(job.recorded().lastSequence()); act != null; act = before(act)) {
             boolean whole = act.steps().stream().allMatch(s -> counting.get(s.sequence()));
-            boolean here = act.steps().stream()
-                    .allMatch(s -> StepRegister.isOf(room, s.step()) && s.step().canBeTakenBack());
+            boolean here =
+                    isOf(room, act.steps().stream().map(RecordedStep::step).toList())
+                            && act.steps().stream().allMatch(s -> s.step().canBeTakenBack());
             if (whole && here) {
                 return Optional.of(act);
             }
@@ -79,11 +82,20 @@ public final class Acts {
             } else if (doneAgain > 0) {
                 doneAgain--;
             } else {
-                boolean here = act.steps().stream().allMatch(s -> StepRegister.isOf(room, taken(s)));
-                return here ? Optional.of(act) : Optional.empty();
+                List<Step> back =
+                        new ArrayList<>(act.steps().stream().map(this::taken).toList());
+                // taken back the last first
+                Collections.reverse(back);
+                return isOf(room, back) ? Optional.of(act) : Optional.empty();
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether an act is one of a room: all of it, but for a finding that was raised along with what was seen there. */
+    private static boolean isOf(String room, List<Step> steps) {
+        return StepRegister.isOf(room, steps.get(0))
+                && steps.stream().allMatch(s -> StepRegister.isOf(room, s) || s instanceof FindingRaised);
     }
 
     private boolean takesBack(RecordedStep step) {

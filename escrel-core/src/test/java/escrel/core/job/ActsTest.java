@@ -7,10 +7,16 @@ import escrel.core.MendableException;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.Washed;
+import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
+import escrel.core.condition.Origin;
 import escrel.core.handover.HandedOver;
+import escrel.core.outside.Outside;
+import escrel.core.outside.OutsidePiece;
+import escrel.core.outside.OutsideSeen;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
+import escrel.core.parts.FindingRaised;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Noted;
@@ -68,6 +74,28 @@ class ActsTest {
         redo(StepKind.STRIP);
         assertThat(off()).containsExactly("back", "dial");
         assertThat(job().history().last(Noted.class)).isPresent();
+    }
+
+    /** A piece seen bad raises its finding in the same act: it goes with it, where it was seen and nowhere else. */
+    @Test
+    void findingRaisedAlongWithWhatWasSeenGoesWithIt() {
+        act(new OutsideSeen(List.of(OutsidePiece.BEZEL), Grade.GOOD));
+        act(
+                new OutsideSeen(List.of(OutsidePiece.CRYSTAL), Grade.BROKEN),
+                new FindingRaised(null, Grade.BROKEN, Defect.CRACKED, Origin.UNKNOWN, "crystal"));
+        assertThat(Acts.of(job()).toTakeBack(StepKind.INSPECT)).isEmpty();
+
+        undo(StepKind.ARRIVAL);
+
+        assertThat(job().findings().all()).isEmpty();
+        assertThat(Outside.of(job().history()).isSeen(OutsidePiece.CRYSTAL)).isFalse();
+        assertThat(Outside.of(job().history()).isSeen(OutsidePiece.BEZEL)).isTrue();
+        redo(StepKind.ARRIVAL);
+        assertThat(job().findings().all()).hasSize(1);
+        act(new FindingRaised("dial", Grade.MEND, Defect.BENT, Origin.UNKNOWN, ""));
+        assertThat(Acts.of(job()).toTakeBack(StepKind.ARRIVAL).orElseThrow().steps())
+                .as("found in the inspection: nothing of the arrival")
+                .hasSize(2);
     }
 
     @Test
