@@ -20,6 +20,14 @@ public final class ServiceSteps {
                             PhotosPaired.class,
                             (s, n) -> "photos " + s.before() + " and " + s.after() + " as a pair")
                     .in(StepKind.STRIP),
+            StepKind.of(
+                            "photo-marked",
+                            PhotoMarked.class,
+                            (s, n) -> s.arrows().isEmpty()
+                                    ? "no arrows on photo " + s.photo()
+                                    : s.arrows().size() + (s.arrows().size() == 1 ? " arrow" : " arrows") + " on photo "
+                                            + s.photo())
+                    .in(StepKind.STRIP),
             StepKind.of("note", Noted.class, Noted::part, (s, n) -> "observed: " + s.words())
                     .in(StepKind.ARRIVAL, StepKind.STRIP, StepKind.CLIMB, StepKind.INSPECT, StepKind.WASH),
             StepKind.of("corrected", Corrected.class, (s, n) -> "correction of step " + s.sequence())

@@ -63,8 +63,11 @@ public final class Supply {
         if (decision == null) {
             return;
         }
-        Optional<Order> order = orders.values().stream()
-                .filter(o -> finding.key().equals(o.what().finding()))
+        // an order of before another decision stands by itself: it is on its way all the same
+        boolean orders =
+                decision == Decision.REPLACE_NEW || decision == Decision.INTERIM || decision == Decision.SEND_OUT;
+        Optional<Order> order = this.orders.values().stream()
+                .filter(o -> orders && finding.key().equals(o.what().finding()))
                 .filter(o -> o.what().kind() == (decision == Decision.SEND_OUT ? Ordered.Kind.WORK : Ordered.Kind.PART))
                 .reduce((earlier, later) -> later);
         State state = state(finding, decision, order);

@@ -137,6 +137,17 @@ class SupplyTest {
         assertThat(only(job).key()).isEqualTo("o4");
     }
 
+    /** Neither a donor decided on since nor a condition hides what was ordered. */
+    @ParameterizedTest
+    @CsvSource({"REPLACE_DONOR, TO_TAKE", "REUSE_ON_CONDITION, CONDITION"})
+    void orderUnderWayStandsBesideWhatWasDecidedSince(Decision decision, State state) {
+        assertThat(job(decided(Decision.REPLACE_NEW), ordered(Ordered.Kind.PART), decided(decision))
+                        .supply()
+                        .wants())
+                .extracting(Want::state)
+                .containsExactly(state, State.ORDERED);
+    }
+
     @Test
     void workOutsideComesBackRightOrIsToBeDecidedAgain() {
         Step out = ordered(Ordered.Kind.WORK);

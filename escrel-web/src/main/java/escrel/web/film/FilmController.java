@@ -6,18 +6,26 @@ import escrel.core.calibre.Side;
 import escrel.core.learning.SidePhotographed;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.PhotoMarked;
 import escrel.core.service.RecordedStep;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.photos.MarkedPictures;
 import escrel.web.photos.Photos;
 import escrel.web.plan.PlanDrawing;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -46,8 +54,10 @@ class FilmController {
 
     private final Workshop workshop;
     private final Photos photos;
+    private final MarkedPictures pictures;
 
-    FilmController(Workshop workshop, Photos photos) {
+    FilmController(Workshop workshop, Photos photos, MarkedPictures pictures) {
+        this.pictures = pictures;
         this.workshop = workshop;
         this.photos = photos;
     }
@@ -70,8 +80,60 @@ class FilmController {
         if (shown != null) {
             model.addAttribute("full", photos.full(number, shown.photo()));
             model.addAttribute("plan", planThen(job, shown));
+            model.addAttribute("tall", 1000 * photos.heightToWidth(number, shown.photo()));
+            model.addAttribute(
+                    "arrows",
+                    PhotoMarked.on(job.history(), shown.photo()).stream()
+                            .map(a -> String.format(Locale.ROOT, "%.4f,%.4f,%.4f,%.4f", a.x(), a.y(), a.toX(), a.toY()))
+                            .collect(Collectors.joining(" ")));
         }
         return "film/film";
+    }
+
+    /** Arrows on a photo, as the page sends them: four fractions each, with commas, one after the other. */
+    @PostMapping("/jobs/{number}/film/{photo}/arrows")
+    String mark(@PathVariable int number, @PathVariable int photo, @RequestParam(defaultValue = "") String arrows) {
+        if (workshop.load(number).history().all(PhotoAdded.class).noneMatch(p -> p.photo() == photo)) {
+            throw refuse("The job has no photo " + photo);
+        }
+        try {
+            workshop.add(
+                    number,
+                    new PhotoMarked(
+                            photo,
+                            Arrays.stream(arrows.strip().split(" +"))
+                                    .filter(a -> !a.isEmpty())
+                                    .map(FilmController::arrow)
+                                    .toList()));
+        } catch (IllegalArgumentException e) {
+            throw refuse(String.valueOf(e.getMessage()));
+        }
+        return "redirect:/jobs/" + number + "/film?photo=" + photo;
+    }
+
+    private static PhotoMarked.Arrow arrow(String text) {
+        double[] at =
+                Arrays.stream(text.split(",")).mapToDouble(Double::parseDouble).toArray();
+        if (at.length != 4) {
+            throw new IllegalArgumentException("“" + text + "” is no arrow");
+        }
+        return new PhotoMarked.Arrow(at[0], at[1], at[2], at[3]);
+    }
+
+    private static MendableException refuse(String what) {
+        return new MendableException(what, "Nothing was recorded; the picture is as it was.", "Draw them anew.");
+    }
+
+    /** The small copy with its arrows in it. */
+    @GetMapping("/jobs/{number}/film/{photo}/marked")
+    ResponseEntity<byte[]> marked(@PathVariable int number, @PathVariable int photo) {
+        return pictures.small(
+                        number, photo, PhotoMarked.on(workshop.load(number).history(), photo))
+                .map(bytes -> ResponseEntity.ok()
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.noStore())
+                        .body(bytes))
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     private static List<Shot> shots(OpenJob job) {

@@ -5,18 +5,19 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.slf4j.Slf4jLogger;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import escrel.core.service.PhotoMarked;
 import escrel.web.format.Show;
 import escrel.web.format.Texts;
 import escrel.web.job.LaidDown;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
-import escrel.web.media.MediaStore;
-import escrel.web.storage.PhotoMapper;
+import escrel.web.photos.MarkedPictures;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
@@ -40,23 +41,16 @@ class ReportController {
     }
 
     private final Workshop workshop;
-    private final PhotoMapper photos;
-    private final MediaStore media;
+    private final MarkedPictures pictures;
     private final SpringTemplateEngine templates;
     private final Show show;
     private final LaidDown laid;
 
     ReportController(
-            Workshop workshop,
-            PhotoMapper photos,
-            MediaStore media,
-            SpringTemplateEngine templates,
-            Show show,
-            LaidDown laid) {
+            Workshop workshop, MarkedPictures pictures, SpringTemplateEngine templates, Show show, LaidDown laid) {
         this.laid = laid;
-        this.media = media;
         this.workshop = workshop;
-        this.photos = photos;
+        this.pictures = pictures;
         this.templates = templates;
         this.show = show;
     }
@@ -76,7 +70,7 @@ class ReportController {
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("report", report);
         context.setVariable("show", show);
-        context.setVariable("pictures", pictures(number, report));
+        context.setVariable("pictures", pictures(job, report));
         context.setVariable(
                 "pairs",
                 report.pairs().stream()
@@ -97,22 +91,23 @@ class ReportController {
     /** Two pictures beside each other, each as an address with its bytes in it. */
     record PairTold(String before, String after, String words) {}
 
-    private Map<String, String> pictures(int number, ReportView report) {
-        Map<String, String> pictures = new LinkedHashMap<>();
-        report.photos().forEach(p -> {
-            String address = address(number, p.photo());
-            if (!address.isEmpty()) {
-                pictures.put(address, p.caption());
-            }
-        });
-        return pictures;
+    private Map<String, String> pictures(OpenJob job, ReportView report) {
+        Map<String, String> told = new LinkedHashMap<>();
+        report.photos()
+                .forEach(p -> pictures.small(job.number(), p.photo(), PhotoMarked.on(job.history(), p.photo()))
+                        .ifPresent(bytes -> told.put(address(bytes), p.caption())));
+        return told;
     }
 
     /** A small picture with its bytes in its address; empty when it is gone. */
     private String address(int number, int photo) {
-        return photos.find(number, photo)
-                .map(p -> "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(media.bytes(p.small())))
+        return pictures.small(number, photo, List.of())
+                .map(ReportController::address)
                 .orElse("");
+    }
+
+    private static String address(byte[] jpeg) {
+        return "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(jpeg);
     }
 
     private static byte[] render(String html) {

@@ -1,5 +1,6 @@
 package escrel.web.job;
 
+import escrel.core.handover.Stage;
 import escrel.core.parts.Copy;
 import escrel.core.supply.Want;
 import escrel.web.storage.SupplyMapper;
@@ -67,6 +68,9 @@ class SupplyLines {
     private static Map<String, WantRow> wants(OpenJob job) {
         Map<String, WantRow> rows = new LinkedHashMap<>();
         for (Want want : job.job().supply().wants()) {
+            if (job.stage() == Stage.HANDED_OVER && !outlasts(want)) {
+                continue;
+            }
             rows.put(
                     want.key(),
                     new WantRow(
@@ -83,6 +87,11 @@ class SupplyLines {
                             cut(want.words(), LONGEST_WORDS)));
         }
         return rows;
+    }
+
+    /** Of a watch that went back only what is still on its way, or was ordered once, stands on the desk. */
+    private static boolean outlasts(Want want) {
+        return want.state().isAwaited() || want.state().isOver() || want.state() == Want.State.TO_CHECK;
     }
 
     private static Map<String, CopyRow> copies(OpenJob job) {

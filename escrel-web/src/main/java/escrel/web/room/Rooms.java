@@ -23,6 +23,7 @@ public final class Rooms {
                     .leadingTo("/jobs/{job}/outside?piece=CRYSTAL")
                     .leadingTo("/jobs/{job}/outside?piece=CRYSTAL&grade=MEND")
                     .leadingTo("/jobs/{job}/outside?panel=rest")
+                    .leadingTo("/jobs/{job}/which?diameter=23.7&jewels=17")
                     .with("lume", "luminous paint")
                     .with("owner", "owner asked")
                     .leadingTo("/jobs/{job}/schools")

@@ -84,6 +84,7 @@ import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.PhotoAdded;
+import escrel.core.service.PhotoMarked;
 import escrel.core.service.PhotosPaired;
 import escrel.core.service.PowerNoted;
 import escrel.core.service.SchoolChosen;
@@ -231,6 +232,7 @@ class StepJsonTest {
                 new PutOff(9, null),
                 new Came(9, Came.Judgement.WRONG, "a tooth too many"),
                 new CalledOff(9, "lost in the post"),
+                new PhotoMarked(2, List.of(new PhotoMarked.Arrow(0.1, 0.2, 0.5, 0.6))),
                 new ParcelCame(List.of(ParcelItem.WATCH, ParcelItem.STRAP), "a tobacco tin"),
                 new OutsideSeen(List.of(OutsidePiece.CRYSTAL, OutsidePiece.DIAL), Grade.WORN),
                 new OutsideSeen(List.of(OutsidePiece.PUSHERS), null),

@@ -3,6 +3,8 @@ package escrel.web.supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import escrel.core.handover.ItemWaived;
+import escrel.core.handover.Stage;
 import escrel.core.job.Job;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
@@ -285,6 +287,36 @@ class PartsDeskTest {
         assertThat(hand.post("/wants/" + key + "/came-true", Map.of("words", "it slips"))
                         .body())
                 .contains("its condition came true", "What to do about it");
+    }
+
+    /** A watch that went back asks for nothing any more; what was ordered for it is still on its way. */
+    @Test
+    void watchThatWentBackLeavesOnlyItsOrders() {
+        hand.post(
+                "/findings/" + finding("crown-wheel").key() + "/decision",
+                Map.of("decision", "REUSE_ON_CONDITION", "words", "if it slips when wound"));
+        SupplyMapper mapper = server.bean(SupplyMapper.class);
+        assertThat(mapper.standing(List.of("CONDITION"), 1000)).anyMatch(l -> l.job() == number);
+        List<String> open = job().accounts().stream()
+                .flatMap(a -> a.blocking().stream())
+                .map(OpenItem::key)
+                .toList();
+        server.bean(Workshop.class)
+                .append(
+                        number,
+                        hand.load().sequence(),
+                        open.stream()
+                                .map(k -> new ItemWaived(k, k, "the owner wants it as it is"))
+                                .toList());
+
+        hand.post("/handover", Map.of("words", "to the owner"));
+
+        assertThat(hand.load().stage()).isEqualTo(Stage.HANDED_OVER);
+        assertThat(mapper.standing(List.of("CONDITION", "TO_ORDER", "TO_FIT"), 1000))
+                .noneMatch(l -> l.job() == number);
+        assertThat(mapper.standing(List.of("ORDERED", "OUT"), 1000).stream().filter(l -> l.job() == number))
+                .extracting(SupplyMapper.Line::what)
+                .containsExactlyInAnyOrder("Crown wheel", "Third wheel");
     }
 
     @Test

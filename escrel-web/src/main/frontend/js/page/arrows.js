@@ -1,0 +1,84 @@
+// Arrows on a photo: drawn by pressing at the tail and letting go at the tip, or by keys; they travel as text.
+import { aimed } from "./pairs.js";
+
+const SHORTEST = 0.02;
+const MOST = 12;
+
+/** Arrows as they travel, "0.1,0.2,0.5,0.6 …", with one more; one too short, or one too many, adds nothing. */
+export function withArrow(text, [x, y], [toX, toY]) {
+  const arrows = text.split(" ").filter((a) => a !== "");
+  if (Math.hypot(toX - x, toY - y) < SHORTEST || arrows.length >= MOST) return text;
+  return [...arrows, [x, y, toX, toY].map((n) => Math.min(1, Math.max(0, n)).toFixed(4)).join(",")].join(" ");
+}
+
+/** The same without the last. */
+export function withoutLast(text) {
+  return text.split(" ").filter((a) => a !== "").slice(0, -1).join(" ");
+}
+
+/** The path of an arrow on a picture so many units wide and high. */
+export function drawn(arrow, width, height) {
+  const [x, y, toX, toY] = arrow.split(",").map((n, i) => Number(n) * (i % 2 === 0 ? width : height));
+  const angle = Math.atan2(toY - y, toX - x);
+  const barb = (side) => `M${toX.toFixed(1)} ${toY.toFixed(1)}L${(toX - 55 * Math.cos(angle + side)).toFixed(1)} ${(toY - 55 * Math.sin(angle + side)).toFixed(1)}`;
+  return `M${x.toFixed(1)} ${y.toFixed(1)}L${toX.toFixed(1)} ${toY.toFixed(1)}${barb(-0.5)}${barb(0.5)}`;
+}
+
+export function startArrows(document) {
+  const form = document.querySelector("[data-arrows-of]");
+  if (!form) return;
+  const svg = document.querySelector("[data-arrow-picture]");
+  const field = form.elements.arrows;
+  const { width, height } = svg.viewBox.baseVal;
+  let tail = null;
+  let aim = [0.5, 0.5];
+
+  function show(to) {
+    const all = field.value.split(" ").filter((a) => a !== "");
+    const path = (style) => all.map((a) => `<path class="${style}" d="${drawn(a, width, height)}"></path>`).join("");
+    const coming = tail && to ? `<path class="arrow-shaft" d="${drawn([...tail, ...to].join(","), width, height)}"></path>` : "";
+    svg.querySelector(".arrows-drawn").innerHTML = path("arrow-edge") + path("arrow-shaft") + coming;
+  }
+
+  function cross() {
+    svg.querySelector(".pair-aim").setAttribute("d", `M${aim[0] * width - 40} ${aim[1] * height}h80M${aim[0] * width} ${aim[1] * height - 40}v80`);
+  }
+
+  function at(event) {
+    const box = svg.getBoundingClientRect();
+    return [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height];
+  }
+
+  function finish(to) {
+    field.value = withArrow(field.value, tail, to);
+    tail = null;
+    show();
+  }
+
+  svg.addEventListener("pointerdown", (event) => {
+    tail = at(event);
+    svg.setPointerCapture(event.pointerId);
+    event.preventDefault();
+  });
+  svg.addEventListener("pointermove", (event) => tail && show(at(event)));
+  svg.addEventListener("pointerup", (event) => tail && finish(at(event)));
+  svg.addEventListener("focus", cross);
+  svg.addEventListener("keydown", (event) => {
+    const next = aimed(aim, event.key, 1, event.shiftKey);
+    if (next) {
+      aim = next;
+      cross();
+      if (tail) show(aim);
+    } else if (event.key === "Enter" && tail) finish(aim);
+    else if (event.key === "Enter") tail = [...aim];
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  });
+  document.addEventListener("click", (event) => {
+    if (!event.target.closest("[data-arrow-back]")) return;
+    field.value = withoutLast(field.value);
+    show();
+  });
+  show();
+}
