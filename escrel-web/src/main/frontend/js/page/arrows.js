@@ -45,8 +45,9 @@ export function startArrows(document) {
   }
 
   function at(event) {
-    const box = svg.getBoundingClientRect();
-    return [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height];
+    // the picture may be narrower or lower than its frame
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    return [point.x / width, point.y / height];
   }
 
   function finish(to) {
