@@ -2,6 +2,7 @@ package escrel.core.supply;
 
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepKind;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,11 @@ public final class Stores {
             StepKind.of("stock-counted", StockCounted.class, (s, n) -> s.count() + " counted in stock"),
             StepKind.of("stock-came", StockCame.class, (s, n) -> s.by() + " came into stock"),
             StepKind.of("stock-dropped", StockDropped.class, (s, n) -> "kept in stock no more"),
-            StepKind.of("hour-rate", HourRate.class, (s, n) -> "an hour costs " + s.rate()));
+            StepKind.of(
+                    "hour-rate",
+                    HourRate.class,
+                    (s, n) -> "an hour costs "
+                            + BigDecimal.valueOf(s.rate()).stripTrailingZeros().toPlainString()));
 
     /**
      * Something in stock, with how many there were when it was counted last and what came since.

@@ -13,8 +13,11 @@ import escrel.core.parts.Suspected;
 import escrel.core.parts.SuspicionSettled;
 import escrel.core.service.LeftOut;
 import escrel.core.service.PartOn;
+import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -75,7 +78,21 @@ class FindingsActions {
         if (copy.source().isBlank()) {
             throw refuse("Where it comes from is not said", "Name the supplier, the donor or the material.");
         }
-        workshop.append(number, seq, copy);
+        List<Step> act = new ArrayList<>(List.of(copy));
+        // what an interim part waited for is here: from now on it is to be fitted
+        job.job().findings().on(copy.part()).stream()
+                .filter(f -> f.isInterim() && !f.isWithinPart())
+                .forEach(f -> act.add(
+                        new Decided(f.key(), replacing(copy.origin()), "the other one is here", copy.source())));
+        workshop.append(number, seq, act);
+    }
+
+    private static Decision replacing(CopyAtHand.Origin origin) {
+        return switch (origin) {
+            case DONOR -> Decision.REPLACE_DONOR;
+            case MADE -> Decision.MAKE;
+            default -> Decision.REPLACE_NEW;
+        };
     }
 
     /** Opens a suspicion, on a part or on the watch. */

@@ -2,6 +2,7 @@ package escrel.web.storage;
 
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -98,6 +99,14 @@ public interface SupplyMapper {
               order by expected nulls last, since limit #{most}) w
             join job j on j.number = w.job order by w.expected nulls last, w.since</script>""")
     List<Line> standing(@Param("states") List<String> states, @Param("most") int most);
+
+    /** One of a job, as one row or none. */
+    @Select("""
+            select w.job, j.watch, j.owner, w.want, w.state, w.part, w.what, w.source, w.since, w.expected, w.price, w.size,
+              w.words
+            from job_want w join job j on j.number = w.job where w.job = #{job} and w.want = #{want}
+              and w.state not in ('DONE', 'CALLED_OFF')""")
+    Optional<Line> one(@Param("job") int job, @Param("want") String want);
 
     /** How many stand how, the done ones left out. */
     @Select("""

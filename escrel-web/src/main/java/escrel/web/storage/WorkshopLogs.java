@@ -11,10 +11,13 @@ import escrel.web.storage.WorkshopActMapper.ActRow;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Loads the log of the workshop and adds to it. Two pages never take one number. */
 @Component
@@ -22,6 +25,7 @@ public class WorkshopLogs {
     private final WorkshopActMapper acts;
     private final Numbers numbers;
     private final Clock clock;
+    private final AtomicInteger erasures = new AtomicInteger();
     private volatile @Nullable Kept kept;
 
     WorkshopLogs(WorkshopActMapper acts, Numbers numbers, Clock clock) {
@@ -31,17 +35,18 @@ public class WorkshopLogs {
     }
 
     /** The log up to an act, as it was read last. */
-    private record Kept(String newest, WorkshopLog log) {}
+    private record Kept(String newest, int erasures, WorkshopLog log) {}
 
     /** Everything so far; read again only when something was added. */
     public WorkshopLog load() {
+        int now = erasures.get();
         String newest = String.valueOf(acts.newest());
         Kept known = kept;
-        if (known != null && known.newest().equals(newest)) {
+        if (known != null && known.newest().equals(newest) && known.erasures() == now) {
             return known.log();
         }
         WorkshopLog log = read();
-        kept = new Kept(newest, log);
+        kept = new Kept(newest, now, log);
         return log;
     }
 
@@ -54,7 +59,14 @@ public class WorkshopLogs {
                 acts.writeOver(entry.sequence(), Json.MAPPER.writeValueAsString(now));
             }
         }
-        kept = null;
+        // whoever read it meanwhile kept what was there before: that counts no more
+        erasures.incrementAndGet();
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                erasures.incrementAndGet();
+            }
+        });
     }
 
     private WorkshopLog read() {

@@ -10,6 +10,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -65,7 +66,7 @@ record Desk(List<Group> groups, List<String> told, int more) {
             StringBuilder out = new StringBuilder(bar("lane-bar", from, to, 9, 8));
             if (promised != null) {
                 out.append(late ? bar("lane-over", promised, to, 7, 12) : bar("lane-ahead", to, promised, 9, 8))
-                        .append("<path class='lane-promise' d='M%.1f 2V24'/>".formatted(promised));
+                        .append(String.format(Locale.ROOT, "<path class='lane-promise' d='M%.1f 2V24'/>", promised));
             }
             if (sooner) {
                 out.append("<path class='lane-more' d='M7 8L2 13L7 18'/>");
@@ -77,8 +78,14 @@ record Desk(List<Group> groups, List<String> told, int more) {
         }
 
         private static String bar(String style, double from, double to, int top, int height) {
-            return "<rect class='%s' x='%.1f' y='%d' width='%.1f' height='%d'/>"
-                    .formatted(style, from, top, Math.max(0, to - from), height);
+            return String.format(
+                    Locale.ROOT,
+                    "<rect class='%s' x='%.1f' y='%d' width='%.1f' height='%d'/>",
+                    style,
+                    from,
+                    top,
+                    Math.max(0, to - from),
+                    height);
         }
     }
 

@@ -28,6 +28,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PartsDeskController {
     private static final int MOST_BEFORE = 4;
     private static final int MOST_NAMES = 100;
+    private static final Pattern KEY = Pattern.compile("(\\d{1,9}):([a-z][0-9a-z-]{1,39})");
     private static final Set<Class<?>> SAID_HERE =
             Set.of(Ordered.class, PutOff.class, Came.class, CalledOff.class, CopyAtHand.class);
 
@@ -111,6 +114,8 @@ class PartsDeskController {
             }
         }
         String chosen = want == null ? first(lines) : want;
+        // led to from elsewhere, it is shown though many others come before it
+        asked(want).filter(l -> !lines.contains(l)).ifPresent(lines::add);
         Desk desk = Desk.of(lines, mapper.counts(), today, chosen);
         model.addAttribute("desk", desk);
         model.addAttribute("today", today);
@@ -124,6 +129,11 @@ class PartsDeskController {
                         .flatMap(row -> card(row, all))
                         .orElse(null));
         return "supply/desk";
+    }
+
+    private Optional<SupplyMapper.Line> asked(@Nullable String want) {
+        Matcher key = KEY.matcher(want == null ? "" : want);
+        return key.matches() ? mapper.one(Integer.parseInt(key.group(1)), key.group(2)) : Optional.empty();
     }
 
     private static @Nullable String first(List<SupplyMapper.Line> lines) {

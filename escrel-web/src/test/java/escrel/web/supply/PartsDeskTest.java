@@ -289,6 +289,16 @@ class PartsDeskTest {
                 .contains("its condition came true", "What to do about it");
     }
 
+    /** Said on the page of findings, not on the desk: an interim part gives way all the same. */
+    @Test
+    void copyAtHandEndsAnInterim() {
+        hand.post("/copies", Map.of("part", "crown-wheel", "origin", "MADE", "source", "the lathe"));
+
+        assertThat(finding("crown-wheel").decided().decision()).isEqualTo(Decision.MAKE);
+        assertThat(finding("crown-wheel").wanting()).isEqualTo("the other one is here and not fitted yet");
+        assertThat(interim()).isEmpty();
+    }
+
     /** A watch that went back asks for nothing any more; what was ordered for it is still on its way. */
     @Test
     void watchThatWentBackLeavesOnlyItsOrders() {
