@@ -1,5 +1,6 @@
 package escrel.web.arrival;
 
+import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Candidates;
 import escrel.core.marks.MarkSeen;
@@ -13,6 +14,7 @@ import escrel.web.job.Workshop;
 import escrel.web.storage.SheetMapper;
 import escrel.web.storage.Sheets;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -48,17 +50,28 @@ class WhichController {
                 heard(job),
                 numbers(job),
                 pushers(job));
-        List<CalibreSheet> library = sheets.all().stream()
+        List<String> kept = sheets.all().stream()
                 .map(SheetMapper.SheetRow::calibre)
                 .distinct()
-                .flatMap(c -> sheets.latest(c).stream())
                 .toList();
+        List<CalibreSheet> library =
+                kept.stream().flatMap(c -> read(c).stream()).toList();
         List<Candidates.Candidate> all = Candidates.of(library, facts);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("facts", facts);
         model.addAttribute("candidates", all.stream().limit(MOST).toList());
         model.addAttribute("more", Math.max(0, all.size() - MOST));
+        model.addAttribute("unread", kept.size() - library.size());
         return "arrival/which";
+    }
+
+    /** One sheet that cannot be read spoils the page for none of the others. */
+    private Optional<CalibreSheet> read(String calibre) {
+        try {
+            return sheets.latest(calibre);
+        } catch (MendableException e) {
+            return Optional.empty();
+        }
     }
 
     /** The beat rate of the last reading that has one. */

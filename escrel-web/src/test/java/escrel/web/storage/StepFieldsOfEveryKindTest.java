@@ -39,6 +39,7 @@ class StepFieldsOfEveryKindTest {
                         "CalibreBound",
                         "CaseBound",
                         "PhotosPaired",
+                        "PhotoMarked",
                         "SchoolChosen",
                         "CauseSaid",
                         "LumeSeen");
