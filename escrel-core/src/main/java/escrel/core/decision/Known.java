@@ -1,6 +1,8 @@
 package escrel.core.decision;
 
+import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
+import escrel.core.outside.OutsidePiece;
 import escrel.core.parts.Finding;
 import escrel.core.school.Schools;
 import escrel.core.service.Stance;
@@ -44,12 +46,19 @@ public record Known(
         drawers = List.copyOf(drawers);
     }
 
-    /** Whether the part's name says that it is this. */
+    /** Whether the part's name says that it is this; of a finding on the watch as a whole, whether its words do. */
     boolean isCalled(String... words) {
-        if (part == null) {
-            return false;
-        }
-        String name = (part.code() + " " + part.name()).toLowerCase(Locale.ROOT);
+        String name = (part == null ? finding.words() : part.code() + " " + part.name()).toLowerCase(Locale.ROOT);
         return Arrays.stream(words).anyMatch(name::contains);
+    }
+
+    /** Whether it is seen from outside: a part of case, dial or hands, or a piece found so before any part was known. */
+    boolean isSeen() {
+        if (part != null) {
+            return part.group() == Group.DIAL_AND_HANDS || part.group() == Group.CASE && !isCalled("seal", "gasket");
+        }
+        return finding.part() == null
+                && Arrays.stream(OutsidePiece.values())
+                        .anyMatch(p -> finding.words().startsWith(p.words()));
     }
 }

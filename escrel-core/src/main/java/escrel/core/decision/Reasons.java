@@ -178,11 +178,7 @@ final class Reasons {
     }
 
     private void byStance() {
-        Part part = known.part();
-        boolean seen = part != null
-                && (part.group() == Group.DIAL_AND_HANDS
-                        || part.group() == Group.CASE && !known.isCalled("seal", "gasket"));
-        if (!seen) {
+        if (!known.isSeen()) {
             return;
         }
         boolean works = finding.grade() != Grade.BROKEN && finding.grade() != Grade.MISSING;

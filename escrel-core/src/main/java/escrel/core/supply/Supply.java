@@ -66,10 +66,15 @@ public final class Supply {
         // an order of before another decision stands by itself: it is on its way all the same
         boolean orders =
                 decision == Decision.REPLACE_NEW || decision == Decision.INTERIM || decision == Decision.SEND_OUT;
-        Optional<Order> order = this.orders.values().stream()
+        Optional<Order> latest = this.orders.values().stream()
                 .filter(o -> orders && finding.key().equals(o.what().finding()))
                 .filter(o -> o.what().kind() == (decision == Decision.SEND_OUT ? Ordered.Kind.WORK : Ordered.Kind.PART))
                 .reduce((earlier, later) -> later);
+        // what came from elsewhere meanwhile settles the finding, never the order: that stands by itself
+        boolean met = latest.isPresent()
+                && (latest.get().isAwaited() || latest.get().isToCheck())
+                && !isOfOrder(state(finding, decision, latest));
+        Optional<Order> order = met ? Optional.empty() : latest;
         State state = state(finding, decision, order);
         if (state == null) {
             return;
@@ -90,6 +95,10 @@ public final class Supply {
                 live.map(o -> o.what().price()).orElse(null),
                 live.map(o -> o.what().size()).orElse(null),
                 words(state, finding, order)));
+    }
+
+    private static boolean isOfOrder(@Nullable State state) {
+        return state == State.ORDERED || state == State.OUT || state == State.TO_CHECK;
     }
 
     private @Nullable State state(Finding finding, Decision decision, Optional<Order> order) {

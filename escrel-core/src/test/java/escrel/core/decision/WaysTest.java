@@ -146,6 +146,50 @@ class WaysTest {
         assertThat(first(sympathetic).decision()).isEqualTo(Decision.LEAVE_BY_AGREEMENT);
     }
 
+    /** Found outside, before any part is known: the stance and the kind of piece speak all the same. */
+    @Test
+    void pieceOfTheOutsideIsWeighedAsWhatItIs() {
+        Finding crystal = Jobs.of(
+                        Calibres.small(),
+                        new FindingRaised(null, Grade.BROKEN, Defect.CRACKED, Origin.UNKNOWN, "crystal"))
+                .findings()
+                .all()
+                .get(0);
+        Finding dial = Jobs.of(
+                        Calibres.small(), new FindingRaised(null, Grade.MEND, Defect.FADED, Origin.UNKNOWN, "dial"))
+                .findings()
+                .all()
+                .get(0);
+        Way replaced = Ways.of(new Known(
+                        crystal,
+                        null,
+                        Stance.SYMPATHETIC,
+                        Schools.DEFAULT,
+                        List.of(),
+                        List.of(),
+                        null,
+                        0,
+                        0,
+                        OptionalDouble.empty()))
+                .get(0);
+        assertThat(replaced.decision()).isEqualTo(Decision.REPLACE_NEW);
+        assertThat(replaced.reasons()).extracting(Way.Reason::words).contains("a crystal is usually replaced");
+        assertThat(Ways.of(new Known(
+                                dial,
+                                null,
+                                Stance.CONSERVE,
+                                Schools.DEFAULT,
+                                List.of(),
+                                List.of(),
+                                null,
+                                0,
+                                0,
+                                OptionalDouble.empty()))
+                        .get(0)
+                        .decision())
+                .isEqualTo(Decision.LEAVE_BY_AGREEMENT);
+    }
+
     @ParameterizedTest
     @CsvSource({"REPLACE_HAIRSPRING, REPLACE_DONOR", "CORRECT_HAIRSPRING, ADJUST"})
     void hairspringFollowsTheSchool(Choice school, Decision first) {

@@ -148,6 +148,29 @@ class SupplyTest {
                 .containsExactly(state, State.ORDERED);
     }
 
+    /** The drawer had one after all: the finding is settled by it, and what was ordered is still on its way. */
+    @Test
+    void orderUnderWayOutlastsAnotherCopyThatCameFirst() {
+        Step decided = decided(Decision.REPLACE_NEW);
+        Step order = ordered(Ordered.Kind.PART);
+        Step drawer = new CopyAtHand("wheel", CopyAtHand.Origin.NEW, "the drawer", "");
+
+        assertThat(job(decided, order, drawer).supply().wants())
+                .extracting(Want::state)
+                .containsExactly(State.TO_FIT, State.ORDERED);
+        assertThat(job(decided, order, drawer, PartOn.plain("wheel")).supply().wants())
+                .extracting(Want::state)
+                .containsExactly(State.ORDERED);
+        assertThat(job(
+                                decided(Decision.SEND_OUT),
+                                ordered(Ordered.Kind.WORK),
+                                new FindingWorked("2", FindingWorked.Outcome.DONE, "done here after all"))
+                        .supply()
+                        .wants())
+                .extracting(Want::state)
+                .containsExactly(State.OUT);
+    }
+
     @Test
     void workOutsideComesBackRightOrIsToBeDecidedAgain() {
         Step out = ordered(Ordered.Kind.WORK);

@@ -1,4 +1,6 @@
-/** Hand-over: the accounts item by item, waivers, old parts, the report as page and PDF. */
+/**
+ * Hand-over: the accounts item by item, waivers, old parts, case work and the test against water, the parcel back, the report
+ * as page and PDF. */
 @NullMarked
 package escrel.web.handover;
 

@@ -70,6 +70,7 @@ class PartsDeskController {
      * @param before what fitted before in watches of this calibre
      * @param lastPrice paid for one of these; nothing where none is known
      * @param names suppliers, those kept first
+     * @param piece whether it is no part by itself, and so is settled among the findings and not by being fitted
      * @param undo what the key would take back, in words; nothing where the last act of the inspection was none of here
      */
     record Card(
@@ -82,6 +83,7 @@ class PartsDeskController {
             List<DonorShelf.Offer> offers,
             List<Drawers.Drawer> drawers,
             List<String> names,
+            boolean piece,
             @Nullable String undo) {
         /** What the form of an order begins with: the size that fitted last. */
         public String size() {
@@ -149,7 +151,8 @@ class PartsDeskController {
     private Card card(Desk.Row row, Want want, OpenJob job, List<Drawers.Drawer> all) {
         CalibreSheet sheet = job.sheet();
         String part = want.part();
-        boolean toGet = want.state() == Want.State.TO_ORDER || want.state() == Want.State.TO_TAKE;
+        boolean piece = SupplyActions.isPiece(job, want);
+        boolean toGet = !piece && (want.state() == Want.State.TO_ORDER || want.state() == Want.State.TO_TAKE);
         return new Card(
                 row,
                 want,
@@ -162,6 +165,7 @@ class PartsDeskController {
                 want.state() == Want.State.TO_ORDER
                         ? names(Ordered.Kind.PART)
                         : want.state() == Want.State.TO_SEND ? names(Ordered.Kind.WORK) : List.of(),
+                piece,
                 undo(job));
     }
 

@@ -145,7 +145,9 @@ class SupplyActions {
     private static void here(OpenJob job, Order order, @Nullable Finding finding, List<Step> act) {
         String part = order.what().part();
         boolean piece = finding != null && finding.isWithinPart();
-        if (part == null || piece || job.movement().part(part).isEmpty()) {
+        // another one sits in its place already: this one goes into a drawer
+        boolean late = finding != null && finding.isSettled() && !finding.isInterim();
+        if (part == null || piece || late || job.movement().part(part).isEmpty()) {
             return;
         }
         String size = order.what().size();
@@ -179,7 +181,7 @@ class SupplyActions {
     @Transactional
     public void fromStock(int number, int seq, String key, String stock) {
         Want want = require(workshop.load(number), key);
-        String part = partOf(want);
+        String part = partOf(number, want);
         Stores.InStock item = log.load().stores().stock().stream()
                 .filter(s -> s.what().id().equals(stock))
                 .findFirst()
@@ -207,7 +209,7 @@ class SupplyActions {
             throw refuse("Where it comes from is not said", "Name the shop, the box or the material.");
         }
         CopyAtHand.Origin origin = want.state() == Want.State.TO_TAKE ? CopyAtHand.Origin.DONOR : CopyAtHand.Origin.NEW;
-        append(number, seq, want, new CopyAtHand(partOf(want), origin, source.strip(), size.strip()));
+        append(number, seq, want, new CopyAtHand(partOf(number, want), origin, source.strip(), size.strip()));
     }
 
     /** Takes what is wanted from a donor. */
@@ -219,7 +221,8 @@ class SupplyActions {
                 number,
                 seq,
                 want,
-                new CopyAtHand(partOf(want), CopyAtHand.Origin.DONOR, there.name(), "", there.asSource(partThere)));
+                new CopyAtHand(
+                        partOf(number, want), CopyAtHand.Origin.DONOR, there.name(), "", there.asSource(partThere)));
     }
 
     /** A copy is here for a want; what was refitted meanwhile, or to be bought, is decided by it. */
@@ -252,12 +255,27 @@ class SupplyActions {
         workshop.append(number, seq, new FindingWorked(finding, FindingWorked.Outcome.FAILED, words.strip()));
     }
 
-    private static String partOf(Want want) {
+    private String partOf(int number, Want want) {
         boolean open = want.state() == Want.State.TO_ORDER || want.state() == Want.State.TO_TAKE;
         if (!open || want.part() == null) {
             throw refuse(want.what() + " is " + want.state().words(), "Reload the page: it stands otherwise by now.");
         }
+        if (isPiece(workshop.load(number), want)) {
+            throw refuse(
+                    want.what() + " is a piece of a part: another part would come instead",
+                    "Order it, or say among the findings that it was put in.");
+        }
         return want.part();
+    }
+
+    /** Whether what is wanted is no part by itself: a jewel, a stone, a screw, or something of the watch as a whole. */
+    static boolean isPiece(OpenJob job, Want want) {
+        return want.part() == null
+                || job.job()
+                        .findings()
+                        .byKey(String.valueOf(want.finding()))
+                        .filter(Finding::isWithinPart)
+                        .isPresent();
     }
 
     private static @Nullable Finding findingOf(OpenJob job, Order order) {

@@ -289,6 +289,43 @@ class PartsDeskTest {
                 .contains("its condition came true", "What to do about it");
     }
 
+    /** A jewel out of a drawer is no other bridge. */
+    @Test
+    void pieceOfAPartBringsNoOtherPart() {
+        hand.post(
+                "/findings",
+                Map.of(
+                        "part",
+                        "train-bridge",
+                        "grade",
+                        "BROKEN",
+                        "defect",
+                        "CRACKED",
+                        "origin",
+                        "WEAR",
+                        "words",
+                        "seen",
+                        "placeKind",
+                        "JEWEL",
+                        "placeName",
+                        "third wheel"));
+        Finding jewel = job().findings().on("train-bridge").get(0);
+        hand.post("/findings/" + jewel.key() + "/decision", Map.of("decision", "REPLACE_NEW", "source", "the drawer"));
+        String page = visitor.get("/parts?want=" + number + ":f" + jewel.key()).body();
+
+        assertThat(page).contains("Order it").doesNotContain("It is here: from where");
+        assertThat(hand.post("/wants/f" + jewel.key() + "/here", Map.of("source", "the drawer"))
+                        .body())
+                .contains("is a piece of a part");
+        assertThat(job().copies().of("train-bridge")).hasSize(1);
+        hand.post("/wants/f" + jewel.key() + "/order", Map.of("supplier", "Stennay material store"));
+        int order = job().supply().want("f" + jewel.key()).orElseThrow().order();
+        assertThat(hand.post("/wants/f" + jewel.key() + "/came", Map.of("order", order, "judgement", "RIGHT"))
+                        .body())
+                .contains("to the finding", "saying that it was put in");
+        assertThat(job().copies().of("train-bridge")).hasSize(1);
+    }
+
     /** Said on the page of findings, not on the desk: an interim part gives way all the same. */
     @Test
     void copyAtHandEndsAnInterim() {
