@@ -59,7 +59,9 @@ export function startArrows(document) {
   svg.addEventListener("pointerdown", (event) => {
     tail = at(event);
     svg.setPointerCapture(event.pointerId);
+    // no picture is dragged away, and keys go on from here
     event.preventDefault();
+    svg.focus();
   });
   svg.addEventListener("pointermove", (event) => tail && show(at(event)));
   svg.addEventListener("pointerup", (event) => tail && finish(at(event)));
