@@ -12,7 +12,6 @@ import escrel.core.parts.Gauged;
 import escrel.core.parts.OldPart;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
-import escrel.core.service.Noted;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.ScrewsFound;
@@ -41,7 +40,6 @@ import org.jspecify.annotations.Nullable;
 final class AtTheDesk {
     private static final int PURSERS = 2;
     private static final int SHORT_SPRING = 4;
-    private static final int LADYS = 9;
 
     static final Taking MAGNETISED =
             new Taking("cv-24", new Condition(228, 34, 5, 96, 4, 90, 40, 7.2, 22, 0.04), 20_000);
@@ -60,23 +58,9 @@ final class AtTheDesk {
     static final Taking SETTLED =
             new Taking("cv-12", new Condition(289, 29, 2, 5, -2, 70, 300, 0.6, 0.4, 0.03), 40_600);
     static final Taking AGAIN = new Taking("cv-24", new Condition(271, 29, 2, 7, -2, 60, 40, 0.8, 0.6, 0.03), 20_400);
-    static final Taking WORN = new Taking("p-8", new Condition(266, 70, 21, 12, -14, 120, 110, 2.4, 3, 0.05), 90_000);
 
     static final List<Taking> ALL = List.of(
-            MAGNETISED,
-            FREED,
-            FIRST,
-            LATER,
-            AGAIN,
-            TIRED,
-            BARE,
-            FULL,
-            EVENING,
-            SPRUNG,
-            NEXT_EVENING,
-            IN_BEAT,
-            SETTLED,
-            WORN);
+            MAGNETISED, FREED, FIRST, LATER, AGAIN, TIRED, BARE, FULL, EVENING, SPRUNG, NEXT_EVENING, IN_BEAT, SETTLED);
 
     private final Workshop workshop;
     private final Recordings recordings;
@@ -88,10 +72,9 @@ final class AtTheDesk {
         this.today = today;
     }
 
-    void tell(CalibreSheet cv24, CalibreSheet cv12, CalibreSheet p8) {
+    void tell(CalibreSheet cv24, CalibreSheet cv12) {
         pursers(cv24);
         shortSpring(cv12);
-        ladys(p8);
     }
 
     private Instant daysAgo(int days) {
@@ -102,7 +85,7 @@ final class AtTheDesk {
         return new Occasion(state, Fitted.CASED, wound, null, Chronograph.NOT_SAID);
     }
 
-    private static void take(
+    static void take(
             Story story,
             CalibreSheet sheet,
             Taking taking,
@@ -127,15 +110,6 @@ final class AtTheDesk {
         for (Position position : List.of(Position.DIAL_UP, Position.DIAL_DOWN)) {
             story.then(DemoReadings.take(sheet, taking.condition(), occasion, position, taking.seed(), null));
         }
-    }
-
-    private void keepSound(int job, CalibreSheet sheet, Taking taking, String name) {
-        recordings.keep(
-                job,
-                name,
-                DemoReadings.sound(sheet, taking.condition(), Position.DIAL_UP, taking.seed()),
-                "simulated pick-up",
-                true);
     }
 
     /** Second service in six years: magnetised on arrival, beat error cured at the stud carrier, running in. */
@@ -182,8 +156,8 @@ final class AtTheDesk {
         take(story, cv24, LATER, ReadingState.RUN_IN, Wound.FULL, 2);
         clickSpring(story, cv24);
         int number = workshop.keep(PURSERS, daysAgo(9), story.steps());
-        keepSound(number, cv24, MAGNETISED, "as received, dial up");
-        keepSound(number, cv24, LATER, "run in, dial up");
+        DemoReadings.keepSound(recordings, number, cv24, MAGNETISED, "as received, dial up");
+        DemoReadings.keepSound(recordings, number, cv24, LATER, "run in, dial up");
     }
 
     /** On the second day the click spring let go: opened again as far as that, and running in anew. */
@@ -243,7 +217,7 @@ final class AtTheDesk {
         newSpring(story, cv12);
         collet(story, cv12);
         int number = workshop.keep(SHORT_SPRING, daysAgo(16), story.steps());
-        keepSound(number, cv12, EVENING, "final, 24 h after winding, dial up");
+        DemoReadings.keepSound(recordings, number, cv12, EVENING, "final, 24 h after winding, dial up");
     }
 
     /** Second round: the right spring arrived; in beat it is no longer. */
@@ -280,29 +254,5 @@ final class AtTheDesk {
                 .until(daysAgo(1));
         take(story, cv12, SETTLED, ReadingState.FINAL_CASED, Wound.FULL, null);
         story.then(new OldPart("mainspring", 0, OldPart.Fate.RETURNED));
-    }
-
-    /** Fine lying, far lower hanging: a worn balance pivot is suspected. */
-    private void ladys(CalibreSheet p8) {
-        Story story = new Story(p8, daysAgo(3), LADYS)
-                .then(new Arrival(
-                        "Pellworth lady's watch",
-                        "Keeper's widow, Hallan Light",
-                        "by letter",
-                        "Pellworth",
-                        "L-8, gold-filled",
-                        "Keeps time on the table and loses on the wrist.",
-                        Stance.CONSERVE,
-                        "Gold-filled case thin at the corners, dial clean.",
-                        "Movement 90412."))
-                .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
-                .then(new CalibreBound("p-8", 1))
-                .in(DemoCases.called("pellworth-l-8"));
-        take(story, p8, WORN, ReadingState.AS_RECEIVED, Wound.FULL, 1);
-        story.then(new Noted(
-                "balance",
-                "70° lower hanging than lying: a worn balance pivot is suspected. Owner asked about the cost."));
-        int number = workshop.keep(LADYS, daysAgo(3), story.steps());
-        keepSound(number, p8, WORN, "as received, dial up");
     }
 }

@@ -18,6 +18,7 @@ import escrel.simulator.pickup.Room;
 import escrel.simulator.pickup.SimulatedPickup;
 import escrel.simulator.pickup.Swinging;
 import escrel.web.sound.Analysis;
+import escrel.web.sound.Recordings;
 import escrel.web.storage.Json;
 import java.io.IOException;
 import java.io.InputStream;
@@ -125,5 +126,15 @@ final class DemoReadings {
     static Reading reading(CalibreSheet sheet, Condition condition, Position position, long seed) {
         SoundReading heard = Analysis.analyser(sheet).analyse(sound(sheet, condition, position, seed));
         return Analysis.reading(heard, position, CLOCK, Source.SIMULATED, null);
+    }
+
+    /** Keeps the sound, dial up, that a reading of the demo was worked out from. */
+    static void keepSound(Recordings recordings, int job, CalibreSheet sheet, Taking taking, String name) {
+        recordings.keep(
+                job,
+                name,
+                sound(sheet, taking.condition(), Position.DIAL_UP, taking.seed()),
+                "simulated pick-up",
+                true);
     }
 }

@@ -49,7 +49,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty(name = "escrel.demo", havingValue = "true")
 class DemoWorkshop implements ApplicationRunner {
     private static final int POCKET_WATCH = 1;
-    private static final int QUAY_WATCH = 8;
 
     private static final Taking POCKET_WORN =
             new Taking("l-43", new Condition(186, 34, 9, -46, 6, 260, 210, 6.2, 24, 0.07), 100);
@@ -107,11 +106,11 @@ class DemoWorkshop implements ApplicationRunner {
         pocketWatch(l43);
         new OnTheBench(workshop, photos, today)
                 .tell(cv33, sheets.latest("cv-24").orElseThrow());
-        new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12, p8);
+        new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12);
         new WaitingForParts(workshop, today).tell(cv12);
         DemoStores.fill(log);
         new AboutToClimb(workshop, today).tell(sheets.latest("cv-28").orElseThrow());
-        quayWatch();
+        new AtTheDoor(workshop, recordings, today).tell(cv12, p8);
         // independent of each other, and two cores halve the wait
         Map<String, CalibreSheet> bySheet = new HashMap<>();
         FinishedServices.ALL.forEach(
@@ -202,22 +201,5 @@ class DemoWorkshop implements ApplicationRunner {
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
         photos.keep(number, DemoPictures.pocketWatch());
         photos.keep(number, DemoPictures.wornHole());
-    }
-
-    /** The parcel has just arrived; the calibre is not known yet. */
-    private void quayWatch() {
-        Story story = new Story(sheets.latest("cv-12").orElseThrow(), today)
-                .then(new Arrival(
-                        "Skarholt quay watch",
-                        "Crane driver, Stennay quay",
-                        "leaves word at the chandlery",
-                        "Skarholt",
-                        "",
-                        "Stopped after a fall from the crane ladder.",
-                        Stance.SYMPATHETIC,
-                        "Crystal cracked, minute hand bent, crown turns without winding. Came in a tobacco tin with a loose"
-                                + " strap.",
-                        "Case back unmarked outside."));
-        workshop.keep(QUAY_WATCH, today, story.steps());
     }
 }

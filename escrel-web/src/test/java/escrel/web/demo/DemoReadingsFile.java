@@ -43,6 +43,7 @@ class DemoReadingsFile {
         return Stream.of(
                         FinishedServices.ALL.stream().flatMap(p -> takings(p).stream()),
                         AtTheDesk.ALL.stream(),
+                        AtTheDoor.ALL.stream(),
                         OnTheBench.ALL.stream(),
                         DemoWorkshop.ALL.stream())
                 .flatMap(s -> s)
