@@ -1,6 +1,10 @@
 package escrel.core.mainspring;
 
 import java.math.BigDecimal;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * A mainspring. Source: M12.
@@ -11,6 +15,9 @@ import java.math.BigDecimal;
  * @param end how it holds on to the wall, in words; may be empty
  */
 public record Mainspring(double width, double thickness, double length, String end) {
+    private static final Pattern THREE_MEASURES = Pattern.compile(
+            "(\\d{1,4}(?:\\.\\d{1,4})?)\\s*[×xX*]\\s*(\\d{1,4}(?:\\.\\d{1,4})?)\\s*[×xX*]\\s*(\\d{1,4}(?:\\.\\d{1,4})?)\\s*(?:mm)?");
+
     public Mainspring {
         requireWithin("width", width, 0.1, 10);
         requireWithin("thickness", thickness, 0.01, 1);
@@ -22,6 +29,28 @@ public record Mainspring(double width, double thickness, double length, String e
         if (!(value >= low && value <= high)) {
             throw new IllegalArgumentException(
                     "The " + what + " of a mainspring lies between " + low + " and " + high + " mm, was " + value);
+        }
+    }
+
+    /**
+     * Reads a size such as "1.20 × 0.10 × 360 mm", in whatever order: the longest of the three is the length, the thinnest the
+     * thickness.
+     *
+     * @return nothing where these are no three measures of a mainspring
+     */
+    public static Optional<Mainspring> ofSize(String size) {
+        Matcher three = THREE_MEASURES.matcher(size.replace(',', '.').strip());
+        if (!three.matches()) {
+            return Optional.empty();
+        }
+        double[] all = IntStream.rangeClosed(1, 3)
+                .mapToDouble(i -> Double.parseDouble(three.group(i)))
+                .sorted()
+                .toArray();
+        try {
+            return Optional.of(new Mainspring(all[1], all[0], all[2], ""));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Springs in their drums. Test values: M12. */
 class MainspringTest {
@@ -102,5 +103,17 @@ class MainspringTest {
         assertThatThrownBy(() -> spring(1.5, 0.1, 800).turns(DRUM)).hasMessageContaining("longer than the drum");
         assertThatThrownBy(() -> SpringChoice.among(DRUM, ORIGINAL, 0, List.of()))
                 .hasMessageContaining("hours");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1.20 × 0.10 × 360 mm", "0,10 x 1,2 x 360", "360*1.2*0.1"})
+    void aSizeIsReadInAnyOrder(String size) {
+        assertThat(Mainspring.ofSize(size)).contains(new Mainspring(1.2, 0.1, 360, ""));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "30.2 mm, domed", "1.20 × 0.10", "12.0 × 0.8 × 1.2 mm", "1 × 2 × 3 × 4", "0 × 1 × 300"})
+    void whatIsNoSpringIsNone(String size) {
+        assertThat(Mainspring.ofSize(size)).isEmpty();
     }
 }

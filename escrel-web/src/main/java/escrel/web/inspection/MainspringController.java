@@ -14,6 +14,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
+import escrel.web.stores.Drawers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,9 +25,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Which mainspring: what was measured, what the workshop has, what each would do in this drum. */
 @Controller
@@ -35,10 +33,12 @@ class MainspringController {
 
     private final Workshop workshop;
     private final WorkshopLogs log;
+    private final Drawers drawers;
 
-    MainspringController(Workshop workshop, WorkshopLogs log) {
+    MainspringController(Workshop workshop, WorkshopLogs log, Drawers drawers) {
         this.workshop = workshop;
         this.log = log;
+        this.drawers = drawers;
     }
 
     /**
@@ -64,20 +64,27 @@ class MainspringController {
     /**
      * A spring as shown.
      *
+     * @param atHand nothing for the one that was in it
      * @param drawing nothing where it does not go into the drum
      */
-    record Line(String name, SpringChoice choice, @Nullable SpringDrawing drawing) {}
+    record Line(
+            String name,
+            @Nullable SpringAtHand atHand,
+            SpringChoice choice,
+            @Nullable SpringDrawing drawing) {}
 
     @GetMapping("/jobs/{number}/mainspring")
     String choose(@PathVariable int number, Asked typed, Model model) {
         OpenJob job = workshop.load(number);
         Asked asked = filled(typed, job);
         List<Stocked> stock = log.load().springs();
+        List<SpringAtHand> atHand = SpringAtHand.all(stock, drawers.all());
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.INSPECT));
         model.addAttribute("asked", asked);
         model.addAttribute("wanted", wanted(job));
         model.addAttribute("stock", stock);
+        model.addAttribute("atHand", atHand);
         model.addAttribute(
                 "table",
                 stock.stream()
@@ -91,7 +98,7 @@ class MainspringController {
                         .collect(Collectors.joining("\n")));
         if (asked.isWhole()) {
             try {
-                reckon(asked, stock, model);
+                reckon(asked, atHand, model);
             } catch (IllegalArgumentException e) {
                 model.addAttribute("refused", e.getMessage());
             }
@@ -112,27 +119,28 @@ class MainspringController {
                 .orElse(null);
     }
 
-    private static void reckon(Asked asked, List<Stocked> stock, Model model) {
+    private static void reckon(Asked asked, List<SpringAtHand> atHand, Model model) {
         Drum drum = Drum.ofDiameters(value(asked.inside()), value(asked.arbor()));
         Mainspring old = new Mainspring(value(asked.width()), value(asked.thickness()), value(asked.length()), "");
         double hours = value(asked.hours());
         model.addAttribute("best", drum.bestLength(old.thickness()));
-        model.addAttribute("old", line("the one that was in it", drum, SpringChoice.of(drum, old, hours, old)));
-        Map<Mainspring, String> names = new LinkedHashMap<>();
-        stock.forEach(s -> names.merge(s.spring(), s.name(), (a, b) -> a + ", " + b));
+        model.addAttribute("old", line("the one that was in it", null, drum, SpringChoice.of(drum, old, hours, old)));
+        Map<Mainspring, SpringAtHand> known = new LinkedHashMap<>();
+        atHand.forEach(s -> known.merge(s.spring(), s, SpringAtHand::and));
         List<Line> lines = new ArrayList<>();
-        for (SpringChoice choice : SpringChoice.among(drum, old, hours, names.keySet())) {
-            if (lines.size() < SHOWN) {
-                lines.add(line(names.getOrDefault(choice.spring(), ""), drum, choice));
+        for (SpringChoice choice : SpringChoice.among(drum, old, hours, known.keySet())) {
+            SpringAtHand there = known.get(choice.spring());
+            if (lines.size() < SHOWN && there != null) {
+                lines.add(line(there.name(), there, drum, choice));
             }
         }
         model.addAttribute("lines", lines);
-        model.addAttribute("more", names.size() - lines.size());
+        model.addAttribute("more", known.size() - lines.size());
     }
 
-    private static Line line(String name, Drum drum, SpringChoice choice) {
+    private static Line line(String name, @Nullable SpringAtHand atHand, Drum drum, SpringChoice choice) {
         boolean fits = choice.spring().fits(drum);
-        return new Line(name, choice, fits ? SpringDrawing.of(drum, choice.spring()) : null);
+        return new Line(name, atHand, choice, fits ? SpringDrawing.of(drum, choice.spring()) : null);
     }
 
     private static double value(@Nullable Double figure) {
@@ -170,16 +178,5 @@ class MainspringController {
             return null;
         }
         return Math.round(sheet.train().periodsSeconds().get(0) / 36) / 100.0;
-    }
-
-    /** Keeps the springs the workshop has or can order; they serve every job. */
-    @PostMapping("/jobs/{number}/mainspring/stock")
-    String stock(@PathVariable int number, @RequestParam(defaultValue = "") String table, RedirectAttributes flash) {
-        // the list is the workshop's, but the page it is sent from is a job's
-        workshop.load(number);
-        var listed = SpringTable.read(table);
-        log.append(listed);
-        flash.addFlashAttribute("said", listed.springs().size() + " springs are listed for the workshop");
-        return "redirect:/jobs/" + number + "/mainspring";
     }
 }

@@ -4,57 +4,114 @@ import escrel.core.MendableException;
 import escrel.core.mainspring.Mainspring;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.mainspring.SpringsListed.Stocked;
+import escrel.web.format.Texts;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 
 /**
- * A list of springs as pasted from a table or a catalogue: a line each, cells parted by tabs, semicolons or commas. A first line of
- * words says which column is which; without one they are name, width, thickness, length, end. Cells are words and numbers, never
- * anything else.
+ * A list of springs as pasted from a table or brought as a supplier's file: a line each, cells parted by tabs, semicolons or
+ * commas. A first line without a number is a heading. Cells are words and numbers, never anything else.
+ *
+ * @param heading empty where the list has none
+ * @param lines the rest, with its number in the file
  */
-final class SpringTable {
+record SpringTable(List<String> heading, List<Line> lines) {
     private static final int LONGEST = 60_000;
-    private static final List<String> USUAL = List.of("name", "width", "thickness", "length", "end");
-    /** How catalogues head a column, by the beginning of a word. */
-    private static final Map<String, List<String>> HEADINGS = new LinkedHashMap<>();
+    private static final int MOST_COLUMNS = 60;
 
-    static {
-        HEADINGS.put("thickness", List.of("thick", "strength", "force"));
-        HEADINGS.put("width", List.of("width", "height", "blade"));
-        HEADINGS.put("length", List.of("length", "long"));
-        HEADINGS.put("end", List.of("end", "hook", "bridle"));
-        HEADINGS.put("name", List.of("name", "no", "number", "code", "drawer", "ref"));
-    }
-
-    private SpringTable() {}
+    /** A line of cells. */
+    record Line(int number, List<String> cells) {}
 
     /**
-     * Reads a list.
+     * Text of a file, which may be older than the encoding that is usual now.
      *
-     * @throws MendableException naming the line that cannot be read
+     * @throws MendableException when it is no text
      */
-    static SpringsListed read(String text) {
+    static String text(byte[] bytes) {
+        String text;
+        try {
+            text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            text = new String(bytes, Charset.forName("windows-1252"));
+        }
+        if (text.indexOf('\0') >= 0) {
+            throw refuse("The file is no table of words and numbers");
+        }
+        return text;
+    }
+
+    /**
+     * Parts a text into lines and cells.
+     *
+     * @throws MendableException when it is longer than a list may be, or no table
+     */
+    static SpringTable of(String text) {
         if (text.length() > LONGEST) {
             throw refuse("The list is longer than " + LONGEST + " characters");
         }
+        String body = Texts.cleaned(text.replace("\uFEFF", ""));
+        List<Line> lines = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(new StringReader(body), format(body))) {
+            for (CSVRecord row : parser) {
+                if (row.size() > MOST_COLUMNS) {
+                    throw refuse("Line " + row.getRecordNumber() + " has more than " + MOST_COLUMNS + " cells");
+                }
+                if (row.stream().anyMatch(c -> !c.isBlank())) {
+                    lines.add(new Line(Math.toIntExact(row.getRecordNumber()), row.toList()));
+                }
+            }
+        } catch (IOException | UncheckedIOException e) {
+            throw refuse("The list is no table that can be read: a quote never ends");
+        }
+        boolean headed = !lines.isEmpty() && lines.get(0).cells().stream().noneMatch(SpringTable::isNumber);
+        return new SpringTable(
+                headed ? lines.get(0).cells() : List.of(), headed ? lines.subList(1, lines.size()) : lines);
+    }
+
+    private static CSVFormat format(String body) {
+        char between = body.indexOf('\t') >= 0 ? '\t' : body.indexOf(';') >= 0 ? ';' : ',';
+        return CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(between)
+                .setIgnoreEmptyLines(false)
+                .setIgnoreSurroundingSpaces(true)
+                .setTrim(true)
+                .get();
+    }
+
+    /** Names this kind of file: files headed alike mean the same by it. */
+    String key() {
+        String all = "springs|" + String.join("|", heading);
+        return all.substring(0, Math.min(all.length(), 1000));
+    }
+
+    /** The first lines, for a look. */
+    public List<Line> sample() {
+        return lines.subList(0, Math.min(lines.size(), 3));
+    }
+
+    /**
+     * The springs of the list.
+     *
+     * @throws MendableException naming the line that cannot be read
+     */
+    SpringsListed springs(SpringColumns columns) {
         List<Stocked> springs = new ArrayList<>();
-        List<String> columns = USUAL;
-        int number = 0;
-        for (String line : text.replace("\uFEFF", "").split("\\R")) {
-            number++;
-            if (line.isBlank()) {
-                continue;
-            }
-            List<String> cells = cells(line);
-            if (springs.isEmpty() && columns == USUAL && cells.stream().noneMatch(SpringTable::isNumber)) {
-                columns = columns(cells, number);
-                continue;
-            }
-            springs.add(spring(columns, cells, number));
+        for (Line line : lines) {
+            springs.add(spring(columns, line));
         }
         try {
             return new SpringsListed(springs);
@@ -63,64 +120,32 @@ final class SpringTable {
         }
     }
 
-    private static List<String> cells(String line) {
-        String between = line.contains("\t") ? "\t" : line.contains(";") ? ";" : ",";
-        return Arrays.stream(line.split(between, -1))
-                .map(c -> c.strip().replaceAll("^\"|\"$", "").strip())
-                .toList();
-    }
-
-    private static List<String> columns(List<String> heads, int line) {
-        List<String> columns = heads.stream().map(SpringTable::column).toList();
-        for (String wanted : List.of("width", "thickness", "length")) {
-            if (!columns.contains(wanted)) {
-                throw refuse("Line " + line + " heads no column as " + wanted);
-            }
-        }
-        return columns;
-    }
-
-    private static String column(String head) {
-        String word = head.toLowerCase(Locale.ROOT);
-        for (Map.Entry<String, List<String>> known : HEADINGS.entrySet()) {
-            if (known.getValue().stream().anyMatch(word::startsWith)) {
-                return known.getKey();
-            }
-        }
-        return "";
-    }
-
-    private static Stocked spring(List<String> columns, List<String> cells, int line) {
+    private static Stocked spring(SpringColumns columns, Line line) {
         try {
             Mainspring spring = new Mainspring(
-                    number(columns, cells, "width"),
-                    number(columns, cells, "thickness"),
-                    number(columns, cells, "length"),
-                    text(columns, cells, "end"));
-            return new Stocked(text(columns, cells, "name"), spring);
+                    number(columns, line, "width"),
+                    number(columns, line, "thickness"),
+                    number(columns, line, "length"),
+                    columns.in(line.cells(), "end"));
+            return new Stocked(columns.in(line.cells(), "name"), spring);
         } catch (IllegalArgumentException e) {
-            throw refuse("Line " + line + ": " + e.getMessage());
+            throw refuse("Line " + line.number() + ": " + e.getMessage());
         }
     }
 
-    private static String text(List<String> columns, List<String> cells, String wanted) {
-        int at = columns.indexOf(wanted);
-        return at >= 0 && at < cells.size() ? cells.get(at) : "";
-    }
-
-    private static double number(List<String> columns, List<String> cells, String wanted) {
-        String text = text(columns, cells, wanted).replace(',', '.');
+    private static double number(SpringColumns columns, Line line, String wanted) {
+        String text = columns.in(line.cells(), wanted);
         if (!isNumber(text)) {
             throw new IllegalArgumentException("“" + text + "” is no " + wanted);
         }
-        return Double.parseDouble(text);
+        return Double.parseDouble(text.replace(',', '.'));
     }
 
     private static boolean isNumber(String text) {
         return text.replace(',', '.').matches("[0-9]{1,6}(\\.[0-9]{1,6})?");
     }
 
-    private static MendableException refuse(String what) {
+    static MendableException refuse(String what) {
         return new MendableException(
                 what,
                 "The list of springs is as it was.",

@@ -48,7 +48,7 @@ class Doors extends OncePerRequestFilter {
     /** Most characters of one field. */
     static final int LONGEST_FIELD = 20_000;
 
-    private static final Set<String> LONG_FIELDS = Set.of("text");
+    private static final Set<String> LONG_FIELDS = Set.of("text", "table");
     private static final int LONGEST_TABLE = 1_500_000;
 
     @Override
