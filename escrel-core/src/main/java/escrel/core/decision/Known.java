@@ -58,7 +58,6 @@ public record Known(
             return part.group() == Group.DIAL_AND_HANDS || part.group() == Group.CASE && !isCalled("seal", "gasket");
         }
         return finding.part() == null
-                && Arrays.stream(OutsidePiece.values())
-                        .anyMatch(p -> finding.words().startsWith(p.words()));
+                && Arrays.stream(OutsidePiece.values()).anyMatch(p -> p.isNamedIn(finding.words()));
     }
 }

@@ -29,6 +29,12 @@ public enum OutsidePiece {
         return words;
     }
 
+    /** Whether words begin with it, as those of a finding on it or of a photo that shows it do. */
+    public boolean isNamedIn(String said) {
+        return said.startsWith(words)
+                && (said.length() == words.length() || !Character.isLetter(said.charAt(words.length())));
+    }
+
     /** What is usually wrong with it, the commonest first. */
     public List<Defect> usual() {
         return usual;

@@ -12,6 +12,7 @@ import escrel.core.outside.OutsidePiece;
 import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.service.JobHistory;
+import escrel.core.service.RecordedStep;
 import escrel.core.triage.Checked.Outcome;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -57,7 +58,7 @@ public final class Triage {
     private Triage(Facts facts) {
         this.facts = facts;
         fromOutside(Outside.of(facts.history()));
-        facts.history().all(Checked.class).forEach(c -> checks.put(c.check(), c));
+        facts.history().counting().forEach(this::tried);
         soundness();
         water();
         missing();
@@ -115,6 +116,16 @@ public final class Triage {
                     checks.put(check, new Checked(check, Outcome.NONE, "it has no pushers"));
                 }
             }
+        }
+    }
+
+    private void tried(RecordedStep entry) {
+        if (entry.step() instanceof Checked c) {
+            checks.put(c.check(), c);
+        } else if (entry.step() instanceof ResetTried reset) {
+            checks.put(
+                    Check.RESET_WHILE_RUNNING,
+                    reset.against(facts.movement().lore().pushers()));
         }
     }
 
@@ -204,8 +215,10 @@ public final class Triage {
     private void functions() {
         for (Check check : Check.values()) {
             boolean own = check == Check.BALANCE_SWINGS || check == Check.DIAL_SOUND || check == Check.DRY_INSIDE;
-            if (!own && is(check, Outcome.NO)) {
-                add(Verdict.WITH_A_WARNING, "not so: " + check.words());
+            Checked checked = checks.get(check);
+            if (!own && checked != null && checked.outcome() == Outcome.NO) {
+                String seen = checked.words().isEmpty() ? "" : " (" + checked.words() + ")";
+                add(Verdict.WITH_A_WARNING, "not so: " + check.words() + seen);
             }
         }
     }

@@ -3,6 +3,7 @@ package escrel.web.arrival;
 import escrel.core.MendableException;
 import escrel.core.learning.PartNamed;
 import escrel.core.marks.MarkSeen;
+import escrel.core.outside.OutsidePiece;
 import escrel.core.school.School;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Noted;
@@ -26,6 +27,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -245,15 +247,22 @@ class ArrivalController {
         return "redirect:/jobs/" + number + "/arrival";
     }
 
+    /**
+     * @param piece of the outside that it shows, where it was taken there; its name begins the caption
+     */
     @PostMapping("/jobs/{number}/photos")
     @Transactional
     public String photo(
             @PathVariable int number,
             @RequestParam MultipartFile picture,
-            @RequestParam(defaultValue = "") String caption)
+            @RequestParam(defaultValue = "") String caption,
+            @RequestParam(required = false) @Nullable OutsidePiece piece)
             throws IOException {
         int photo = photos.keep(number, picture.getInputStream());
-        workshop.add(number, new PhotoAdded(photo, null, caption.strip()));
-        return "redirect:/jobs/" + number + "/arrival";
+        String words = piece == null || piece.isNamedIn(caption.strip())
+                ? caption.strip()
+                : (piece.words() + " " + caption.strip()).strip();
+        workshop.add(number, new PhotoAdded(photo, null, words));
+        return "redirect:/jobs/" + number + (piece == null ? "/arrival" : "/outside?piece=" + piece);
     }
 }

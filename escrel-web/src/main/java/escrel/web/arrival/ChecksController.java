@@ -4,6 +4,7 @@ import escrel.core.calibre.WatchClass;
 import escrel.core.service.StepKind;
 import escrel.core.triage.Check;
 import escrel.core.triage.Checked;
+import escrel.core.triage.ResetTried;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
@@ -51,6 +52,8 @@ class ChecksController {
         model.addAttribute("lines", lines);
         model.addAttribute("now", check != null && asked(job).contains(check) ? check : next);
         model.addAttribute("triage", triage);
+        model.addAttribute("pushers", job.movement().lore().pushers());
+        model.addAttribute("resets", ResetTried.Did.values());
         model.addAttribute(
                 "left", lines.stream().filter(l -> l.outcome() == null).count());
         return "arrival/checks";
@@ -74,6 +77,12 @@ class ChecksController {
             @RequestParam(defaultValue = "") String words) {
         String kept = words.substring(0, Math.min(words.length(), 1000));
         workshop.append(number, seq, new Checked(check, outcome, kept));
+        return "redirect:/jobs/" + number + "/checks";
+    }
+
+    @PostMapping("/jobs/{number}/checks/reset")
+    String reset(@PathVariable int number, @RequestParam int seq, @RequestParam ResetTried.Did did) {
+        workshop.append(number, seq, new ResetTried(did));
         return "redirect:/jobs/" + number + "/checks";
     }
 }

@@ -10,6 +10,7 @@ import escrel.core.outside.OutsideSeen;
 import escrel.core.outside.ParcelCame;
 import escrel.core.outside.ParcelItem;
 import escrel.core.parts.FindingRaised;
+import escrel.core.service.PhotoAdded;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.web.job.JobHead;
@@ -43,8 +44,10 @@ class OutsideController {
      *
      * @param style classes for its look
      * @param words what it is and how it looks
+     * @param found what was found on it, in words; empty where nothing was
+     * @param photos numbers of those that show it
      */
-    record Seen(OutsidePiece piece, String style, String mark, String words) {}
+    record Seen(OutsidePiece piece, String style, String mark, String words, String found, List<Integer> photos) {}
 
     @GetMapping("/jobs/{number}/outside")
     String outside(
@@ -65,7 +68,7 @@ class OutsideController {
         model.addAttribute(
                 "pieces",
                 Arrays.stream(OutsidePiece.values())
-                        .map(p -> seen(outside, p, !parcel && p == now))
+                        .map(p -> seen(job, outside, p, !parcel && p == now))
                         .toList());
         model.addAttribute("now", parcel ? null : now);
         model.addAttribute("grade", grade != null && grade.needsDecision() ? grade : null);
@@ -76,7 +79,7 @@ class OutsideController {
         return "arrival/outside";
     }
 
-    private static Seen seen(Outside outside, OutsidePiece piece, boolean chosen) {
+    private static Seen seen(OpenJob job, Outside outside, OutsidePiece piece, boolean chosen) {
         String state = outside.hasNone(piece)
                 ? "o-none"
                 : outside.grade(piece).map(OutsideController::style).orElse("o-open");
@@ -88,7 +91,24 @@ class OutsideController {
         String mark = outside.hasNone(piece)
                 ? "–"
                 : outside.grade(piece).map(Grade::mark).orElse("");
-        return new Seen(piece, state + (chosen ? " o-now" : ""), mark, words);
+        return new Seen(piece, state + (chosen ? " o-now" : ""), mark, words, found(job, piece), photos(job, piece));
+    }
+
+    private static String found(OpenJob job, OutsidePiece piece) {
+        return job.job().findings().all().stream()
+                .filter(f -> f.part() == null && piece.isNamedIn(f.words()))
+                .reduce((earlier, later) -> later)
+                .map(f -> StepKind.said(f.defect())
+                        + f.words().substring(piece.words().length()))
+                .orElse("");
+    }
+
+    private static List<Integer> photos(OpenJob job, OutsidePiece piece) {
+        return job.history()
+                .all(PhotoAdded.class)
+                .filter(p -> p.part() == null && piece.isNamedIn(p.caption()))
+                .map(PhotoAdded::photo)
+                .toList();
     }
 
     private static String style(Grade grade) {

@@ -97,7 +97,7 @@ final class AtTheDoor {
 
     private static void outside(Story story, OutsidePiece piece, Grade grade, Defect defect, String words) {
         story.then(new OutsideSeen(List.of(piece), grade))
-                .then(new FindingRaised(null, grade, defect, Origin.UNKNOWN, piece.words() + ": " + words));
+                .then(new FindingRaised(null, grade, defect, Origin.UNKNOWN, piece.words() + ", " + words));
     }
 
     /** Fine lying, far lower hanging: a worn balance pivot is suspected, and whether it may cost that much is asked. */

@@ -122,6 +122,7 @@ import escrel.core.timing.readings.Trace;
 import escrel.core.timing.readings.Wound;
 import escrel.core.triage.Check;
 import escrel.core.triage.Checked;
+import escrel.core.triage.ResetTried;
 import escrel.core.watchcase.CaseBound;
 import escrel.core.watchcase.CaseSaid;
 import java.time.LocalDate;
@@ -251,6 +252,7 @@ class StepJsonTest {
                 new OwnerAsked("May it stay?", LocalDate.of(2027, 1, 15), new Estimate(4, 6, 60, 85)),
                 new OwnerAnswered(7, OwnerAnswered.Answer.IN_PART, "the dial"),
                 new Checked(Check.WINDS, Checked.Outcome.YES, ""),
+                new ResetTried(ResetTried.Did.RUNS_ON),
                 new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),
