@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param words how it would be done or why, where that follows from what is known; may be empty
  * @param source where a part would come from; empty where nobody can say
- * @param minutes at the bench, as assumed for this kind of work ({@link Ways#assumedMinutes})
+ * @param minutes at the bench: as timed here, or as assumed for this kind of work ({@link Ways#assumedMinutes})
+ * @param timed how many pieces of such work here the minutes come from; 0 where they are assumed
  * @param price of what has to be bought, as paid last; nothing where none was
  * @param weight what speaks for it less what speaks against it
  * @param reasons each of them, the weightiest first
@@ -20,6 +21,7 @@ public record Way(
         String words,
         String source,
         int minutes,
+        int timed,
         @Nullable Double price,
         int weight,
         List<Reason> reasons) {

@@ -27,16 +27,23 @@ public final class Ways {
     private final Known known;
     private final Finding finding;
     private final Reasons reasons;
+    private final BenchTimes times;
 
-    private Ways(Known known) {
+    private Ways(Known known, BenchTimes times) {
         this.known = known;
+        this.times = times;
         this.finding = known.finding();
         this.reasons = Reasons.of(known);
     }
 
-    /** The ways for which more speaks than against them. */
+    /** The ways for which more speaks than against them, where nobody timed such work yet. */
     public static List<Way> of(Known known) {
-        Ways ways = new Ways(known);
+        return of(known, BenchTimes.NONE);
+    }
+
+    /** The ways for which more speaks than against them. */
+    public static List<Way> of(Known known, BenchTimes times) {
+        Ways ways = new Ways(known, times);
         ways.repairOrReplace();
         return ways.reasons.decisions().stream()
                 .map(ways::way)
@@ -71,8 +78,8 @@ public final class Ways {
         for (Decision hand : List.of(REPAIR, ADJUST)) {
             if (reasons.has(hand) && known.rate().isPresent()) {
                 double rate = known.rate().getAsDouble();
-                double mended = assumedMinutes(hand, finding.place()) / 60.0 * rate;
-                double another = assumedMinutes(REPLACE_NEW, finding.place()) / 60.0 * rate + price;
+                double mended = minutes(hand) / 60.0 * rate;
+                double another = minutes(REPLACE_NEW) / 60.0 * rate + price;
                 if (mended > another) {
                     reasons.say(hand, -1, "the time costs more than another one");
                 } else {
@@ -80,6 +87,10 @@ public final class Ways {
                 }
             }
         }
+    }
+
+    private int minutes(Decision decision) {
+        return times.minutes(decision).orElseGet(() -> assumedMinutes(decision, finding.place()));
     }
 
     private Way way(Decision decision) {
@@ -106,7 +117,8 @@ public final class Ways {
                 decision,
                 words,
                 source,
-                assumedMinutes(decision, finding.place()),
+                minutes(decision),
+                times.minutes(decision).isPresent() ? times.timed(decision) : 0,
                 buys && bought != null ? bought.price() : null,
                 all.stream().mapToInt(Reason::weight).sum(),
                 all);

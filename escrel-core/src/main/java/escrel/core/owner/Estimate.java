@@ -44,7 +44,7 @@ public record Estimate(double hoursLow, double hoursHigh, double rate, double pa
         return hours + " hours at " + plain(rate) + ", parts " + plain(parts);
     }
 
-    private static String plain(double figure) {
+    static String plain(double figure) {
         return BigDecimal.valueOf(figure)
                 .setScale(2, RoundingMode.HALF_UP)
                 .stripTrailingZeros()

@@ -210,6 +210,23 @@ class WaysTest {
     }
 
     @Test
+    void minutesAreAssumedUntilThreeSuchWereTimedHere() {
+        Known worn = known(WHEEL, finding(Grade.MEND, Defect.WORN, null, ""));
+        Way assumed = Ways.of(worn).get(0);
+        assertThat(assumed.timed()).isZero();
+        assertThat(assumed.minutes()).isEqualTo(Ways.assumedMinutes(assumed.decision(), null));
+        BenchTimes times = BenchTimes.of(List.of(
+                new BenchTimes.Worked(1, assumed.decision(), 20),
+                new BenchTimes.Worked(1, assumed.decision(), 25),
+                new BenchTimes.Worked(1, assumed.decision(), 90)));
+        Way timed = Ways.of(worn, times).get(0);
+        assertThat(timed.decision()).isEqualTo(assumed.decision());
+        assertThat(timed.timed()).isEqualTo(3);
+        assertThat(timed.minutes()).isEqualTo(25);
+        assertThat(timed.cost(OptionalDouble.of(60))).hasValue(25);
+    }
+
+    @Test
     void whatWasReplacedOftenHereSpeaksForIt() {
         Known seven = with(
                 known(WHEEL, finding(Grade.MEND, Defect.WORN, null, "")),

@@ -1,22 +1,28 @@
 package escrel.web.arrival;
 
 import escrel.core.MendableException;
+import escrel.core.decision.Way;
 import escrel.core.owner.ClaimSaid;
 import escrel.core.owner.Estimate;
+import escrel.core.owner.EstimateBasis;
 import escrel.core.owner.OwnerAnswered;
 import escrel.core.owner.OwnerAsked;
 import escrel.core.owner.Questions;
+import escrel.core.parts.Decision;
+import escrel.core.parts.Finding;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
-import escrel.core.supply.Want;
 import escrel.web.format.Amount;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.TimeLines;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
+import escrel.web.stores.Weighing;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -32,9 +38,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class QuestionsController {
     private final Workshop workshop;
     private final WorkshopLogs log;
+    private final Weighing weighing;
+    private final TimeLines times;
     private final Clock clock;
 
-    QuestionsController(Workshop workshop, WorkshopLogs log, Clock clock) {
+    QuestionsController(Workshop workshop, WorkshopLogs log, Weighing weighing, TimeLines times, Clock clock) {
+        this.weighing = weighing;
+        this.times = times;
         this.log = log;
         this.workshop = workshop;
         this.clock = clock;
@@ -53,18 +63,34 @@ class QuestionsController {
         model.addAttribute("wanting", job.job().findings().open());
         OptionalDouble rate = log.load().stores().rate();
         model.addAttribute("rate", rate.isPresent() ? Amount.words(rate.getAsDouble()) : "");
-        model.addAttribute("prices", prices(job));
+        List<EstimateBasis.Past> past =
+                job.sheet() == null ? List.of() : times.services(job.sheet().id(), number);
+        model.addAttribute("offer", Offer.of(past, basis(job, past), rate));
         model.addAttribute("claim", job.job().claim().orElse(null));
         return "arrival/owner";
     }
 
-    /** What the parts of this watch cost as far as they are ordered; empty where none is. */
-    private static String prices(OpenJob job) {
-        double sum = job.job().supply().wants().stream()
-                .filter(w -> w.price() != null && w.state() != Want.State.CALLED_OFF)
-                .mapToDouble(w -> w.price() == null ? 0 : w.price())
-                .sum();
-        return sum > 0 ? Amount.words(sum) : "";
+    /** What an estimate may go by: earlier services of the calibre, and the likeliest way of each finding. */
+    private EstimateBasis basis(OpenJob job, List<EstimateBasis.Past> past) {
+        double minutes = 0;
+        double parts = TimeLines.prices(job);
+        for (Finding finding : job.job().findings().all()) {
+            if (finding.isSettled() || !finding.grade().needsDecision()) {
+                continue;
+            }
+            Decision decided =
+                    finding.decided() == null ? null : finding.decided().decision();
+            Way way = weighing.ways(job, finding).stream()
+                    .filter(w -> decided == null || w.decision() == decided)
+                    .findFirst()
+                    .orElse(null);
+            if (way != null) {
+                minutes += way.minutes();
+                // what is decided is an order with its own price, or will be
+                parts += decided == null && way.price() != null ? way.price() : 0;
+            }
+        }
+        return EstimateBasis.of(past, minutes, parts);
     }
 
     @GetMapping("/jobs/{number}/owner/{at}")

@@ -211,7 +211,10 @@ final class Docket {
     }
 
     private static String comesTo(Way way, OptionalDouble rate) {
-        String time = way.minutes() == 0 ? "no time at the bench" : "about " + way.minutes() + " min";
+        String time = way.minutes() == 0
+                ? "no time at the bench"
+                : "about " + way.minutes() + " min"
+                        + (way.timed() > 0 ? ", as " + way.timed() + " such took here" : "");
         Double price = way.price();
         boolean buys = way.decision() == Decision.REPLACE_NEW || way.decision() == Decision.SEND_OUT;
         String part = price != null ? ", " + Amount.words(price) + " paid last" : buys ? ", price not known" : "";

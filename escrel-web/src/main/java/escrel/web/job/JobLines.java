@@ -40,8 +40,10 @@ class JobLines {
     private final Learnt learnt;
     private final LaidDown laid;
     private final SupplyLines supply;
+    private final TimeLines times;
 
-    JobLines(JobLineMapper mapper, Learnt learnt, LaidDown laid, SupplyLines supply) {
+    JobLines(JobLineMapper mapper, Learnt learnt, LaidDown laid, SupplyLines supply, TimeLines times) {
+        this.times = times;
         this.supply = supply;
         this.mapper = mapper;
         this.learnt = learnt;
@@ -61,6 +63,7 @@ class JobLines {
             laid.write(job);
         }
         supply.write(before, job);
+        times.write(before, job);
     }
 
     private void writeWords(OpenJob before, OpenJob job) {
@@ -102,6 +105,7 @@ class JobLines {
         learnt.add(job);
         laid.write(job);
         supply.add(job);
+        times.add(job);
     }
 
     /** Writes the words anew: something that was recorded has been erased. */
@@ -118,6 +122,7 @@ class JobLines {
         learnt.forget();
         laid.clear();
         supply.clear();
+        times.clear();
     }
 
     private void addWords(int job, Set<String> now, Set<String> old) {

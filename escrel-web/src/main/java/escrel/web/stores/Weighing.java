@@ -8,6 +8,7 @@ import escrel.core.decision.Ways;
 import escrel.core.parts.Finding;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
+import escrel.web.job.TimeLines;
 import escrel.web.storage.SupplyMapper;
 import escrel.web.storage.WorkshopLogs;
 import java.util.List;
@@ -26,8 +27,11 @@ public class Weighing {
     private final SupplyMapper mapper;
     private final WorkshopLogs log;
     private final Learnt learnt;
+    private final TimeLines times;
 
-    Weighing(DonorShelf donors, Drawers drawers, SupplyMapper mapper, WorkshopLogs log, Learnt learnt) {
+    Weighing(
+            DonorShelf donors, Drawers drawers, SupplyMapper mapper, WorkshopLogs log, Learnt learnt, TimeLines times) {
+        this.times = times;
         this.donors = donors;
         this.drawers = drawers;
         this.mapper = mapper;
@@ -47,7 +51,7 @@ public class Weighing {
         Part part = code == null ? null : job.movement().part(code).orElse(null);
         // a piece of a part is no copy of it: donors, drawers and prices of the whole say nothing of it
         String whole = finding.isWithinPart() ? null : code;
-        return Ways.of(new Known(
+        Known known = new Known(
                 finding,
                 part,
                 job.arrival().stance(),
@@ -61,7 +65,8 @@ public class Weighing {
                 sheet == null || whole == null ? null : bought(sheet, whole, job.number()),
                 sheet == null || whole == null ? 0 : mapper.replaced(sheet.id(), whole, job.number()),
                 code == null ? 0 : learnt.foundBefore(job).services(code),
-                rate()));
+                rate());
+        return Ways.of(known, times.ways());
     }
 
     private Known.@Nullable Bought bought(CalibreSheet sheet, String part, int job) {

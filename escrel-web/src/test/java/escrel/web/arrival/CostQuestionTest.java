@@ -11,6 +11,7 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 
 /** The lady's watch of job 9: a worn balance pivot is suspected, and its owner is asked about the cost. */
 class CostQuestionTest {
@@ -51,5 +52,35 @@ class CostQuestionTest {
 
         assertThat(hand.load().history().last(OwnerAsked.class).orElseThrow().estimate())
                 .isNull();
+    }
+
+    /** The demo served several CV-12 before: their hours are offered, with what was found here, and may be changed. */
+    @Test
+    void hoursOfEarlierServicesAreOfferedAndTakenOver() {
+        int another = new Visitor(server.url()).openJob("Pilot's CV-12", "cv-12");
+        try (Browser browser = new Browser()) {
+            browser.open(server.url() + "/jobs/" + another + "/owner");
+            browser.seeText("services of it here: half of them took");
+            assertThat(browser.driver()
+                            .findElements(By.cssSelector(".offer .past"))
+                            .size())
+                    .isGreaterThanOrEqualTo(3);
+            browser.key('5');
+            double low = Double.parseDouble(browser.see("[name=hoursLow]").getAttribute("value"));
+            double high = Double.parseDouble(browser.see("[name=hoursHigh]").getAttribute("value"));
+            assertThat(low).isPositive().isLessThanOrEqualTo(high);
+            browser.type("#question", "A service comes to this. Shall I begin?");
+            browser.click("main form .main");
+            browser.seeText("Shall I begin?");
+            Estimate asked = new BenchHand(server, another)
+                    .load()
+                    .history()
+                    .last(OwnerAsked.class)
+                    .orElseThrow()
+                    .estimate();
+            assertThat(asked).isNotNull();
+            assertThat(asked.hoursLow()).isEqualTo(low);
+            assertThat(asked.rate()).isEqualTo(60);
+        }
     }
 }

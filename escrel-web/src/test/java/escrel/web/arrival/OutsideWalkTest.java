@@ -7,15 +7,20 @@ import escrel.core.condition.Grade;
 import escrel.core.outside.Outside;
 import escrel.core.outside.OutsidePiece;
 import escrel.core.parts.Finding;
+import escrel.core.service.PhotoAdded;
 import escrel.core.triage.Check;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
@@ -114,6 +119,24 @@ class OutsideWalkTest {
                             .body())
                     .contains("In the parcel: the watch, strap or bracelet.", "crystal broken", "hands mend");
         }
+    }
+
+    @Test
+    void aPhotoShowsThePieceItWasTakenOf() throws IOException {
+        Visitor visitor = new Visitor(server.url());
+        BenchHand hand = new BenchHand(server, visitor.openJob("Skarholt watch, photographed", "cv-12"));
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", picture);
+        String page = visitor.upload(
+                        "/jobs/" + hand.load().number() + "/photos",
+                        Map.of("piece", "CROWN"),
+                        "picture",
+                        "p.png",
+                        picture.toByteArray())
+                .body();
+        assertThat(page).contains("alt=\"photo of the crown\"");
+        assertThat(hand.load().history().last(PhotoAdded.class).orElseThrow().caption())
+                .isEqualTo("crown");
     }
 
     private static String focused(Browser browser) {

@@ -34,6 +34,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -182,6 +183,24 @@ class EarlierVersionTest {
         }
     }
 
+    /** Version 11 kept no times: they are made from the steps, of the services that were handed over. */
+    @Test
+    void timesOfVersion11AreMadeFromItsSteps() throws IOException {
+        Path home = KeptFolder.of("v11");
+        try (EscrelServer server = EscrelServer.on(home)) {
+            await().until(() -> server.bean(JobLineMapper.class).countMissing() == 0);
+            TimeMapper times = server.bean(TimeMapper.class);
+            List<TimeMapper.TimeRow> all = new ArrayList<>();
+            for (String calibre : List.of("cv-12", "cv-24", "cv-28")) {
+                all.addAll(times.services(calibre, 0, 10));
+            }
+            // jobs 10 to 12 went back to their owners, job 5 waits for a wheel
+            assertThat(all).extracting(TimeMapper.TimeRow::job).containsExactlyInAnyOrder(10, 11, 12);
+            assertThat(all).allSatisfy(t -> assertThat(t.minutes()).isBetween(60.0, 24 * 60.0));
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
     /** That version knew one odd screw at most, by a word; the lamp-timer's brake had a foreign one. */
     @Test
     void oddScrewOfVersion2IsStillOneForeignScrewWithTheKeyItHad() throws IOException {
@@ -250,7 +269,7 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-11-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-12-was-4");
         }
     }
 
