@@ -79,11 +79,13 @@ public final class Family {
         }
         for (Lore.Interchange change : other.lore().interchange()) {
             boolean elsewhere = !change.calibre().equals(sheet.id())
-                    && sheet.part(change.part()).isPresent();
+                    && (change.isOfAll() || sheet.part(change.part()).isPresent());
             if (elsewhere && !sheet.lore().interchange().contains(change)) {
                 line(
                         "CHANGE:" + change.part() + ":" + change.calibre(),
-                        name(change.part()) + " fits from " + change.calibre(),
+                        change.isOfAll()
+                                ? change.words() + " interchange"
+                                : name(change.part()) + " fits from " + change.calibre(),
                         other,
                         s -> s.withLore(s.lore()
                                 .with(s.lore().weakPoints(), more(s.lore().interchange(), change))));

@@ -1,7 +1,11 @@
 package escrel.core.calibre;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -72,13 +76,55 @@ public record Lore(
     public record WeakPoint(@Nullable String part, String words) {}
 
     /**
-     * A part that fits from another calibre.
+     * A part that fits from another calibre, or every part that both sheets call the same.
      *
-     * @param part code on the sheet
+     * @param part code on the sheet, or {@link #ALL}
      * @param calibre id of the other sheet
-     * @param otherPart code of the part there
+     * @param otherPart code of the part there; where it is of all of them, the codes of those that do not fit, parted by commas
      */
-    public record Interchange(String part, String calibre, String otherPart, String note) {}
+    public record Interchange(String part, String calibre, String otherPart, String note) {
+        /** Stands for every part of the sheet. */
+        public static final String ALL = "all";
+
+        /** Whether it is of every part, but those it excepts. */
+        public boolean isOfAll() {
+            return ALL.equals(part);
+        }
+
+        /** Codes of the parts that do not fit; empty where it is of one part. */
+        public Set<String> except() {
+            return isOfAll()
+                    ? Arrays.stream(otherPart.split(","))
+                            .map(String::strip)
+                            .filter(c -> !c.isEmpty())
+                            .collect(Collectors.toUnmodifiableSet())
+                    : Set.of();
+        }
+
+        /** The part there that takes the place of this one; nothing where it says nothing of it. */
+        public Optional<String> there(String code) {
+            if (isOfAll()) {
+                return except().contains(code) ? Optional.empty() : Optional.of(code);
+            }
+            return part.equals(code) ? Optional.of(otherPart) : Optional.empty();
+        }
+
+        /** The part here that takes the place of one there. */
+        public Optional<String> here(String codeThere) {
+            if (isOfAll()) {
+                return there(codeThere);
+            }
+            return otherPart.equals(codeThere) ? Optional.of(part) : Optional.empty();
+        }
+
+        /** As it is said: "barrel with cv-12", "all with cv-12 but the date ring". */
+        public String words() {
+            return isOfAll()
+                    ? "all with " + calibre
+                            + (except().isEmpty() ? "" : " but " + String.join(", ", new TreeSet<>(except())))
+                    : part + " with " + calibre;
+        }
+    }
 
     /** What a pusher does. */
     public record Pusher(String place, String does) {}

@@ -89,8 +89,12 @@ final class MissingFields {
         lore.variants().forEach(v -> require("A variant", "name or how it is told", v.name(), v.toldBy()));
         lore.weakPoints().forEach(w -> require("A weak point", "its words", w.words()));
         lore.interchange()
-                .forEach(i ->
-                        require("An interchange", "part, calibre or other part", i.part(), i.calibre(), i.otherPart()));
+                .forEach(i -> require(
+                        "An interchange",
+                        "part, calibre or other part",
+                        i.part(),
+                        i.calibre(),
+                        i.isOfAll() ? i.calibre() : i.otherPart()));
         lore.pushers().forEach(p -> require("A pusher", "place or what it does", p.place(), p.does()));
         lore.tools().forEach(t -> require("A tool", "task or size", t.task(), t.size()));
         lore.documents().forEach(d -> require("A document", "title or source", d.title(), d.from()));

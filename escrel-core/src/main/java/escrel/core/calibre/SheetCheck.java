@@ -130,7 +130,14 @@ public final class SheetCheck {
     private void lore() {
         sheet.lore().weakPoints().forEach(w -> knownIfGiven("A weak point", w.part()));
         sheet.lore().variants().forEach(v -> v.changes().forEach(x -> knownIfGiven("A variant", x.part())));
-        sheet.lore().interchange().forEach(i -> known("The interchange with " + i.calibre(), i.part()));
+        sheet.lore().interchange().forEach(i -> {
+            String what = "The interchange with " + i.calibre();
+            if (i.isOfAll()) {
+                i.except().forEach(x -> known(what, x));
+            } else {
+                known(what, i.part());
+            }
+        });
         Lore.Limits limits = sheet.lore().targets();
         if (limits != null && !(limits.lowRate() <= limits.highRate() && limits.spread() > 0)) {
             faults.add("The targets are upside down: rate from " + limits.lowRate() + " to " + limits.highRate()

@@ -4,6 +4,7 @@ import escrel.core.owner.Estimate;
 import escrel.core.owner.EstimateBasis;
 import escrel.web.format.Amount;
 import escrel.web.storage.Json;
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +43,8 @@ record Offer(
         }
         Map<String, String> fill = new LinkedHashMap<>();
         if (estimate != null) {
-            fill.put("hoursLow", Amount.words(estimate.hoursLow()));
-            fill.put("hoursHigh", Amount.words(estimate.hoursHigh()));
+            fill.put("hoursLow", plain(estimate.hoursLow()));
+            fill.put("hoursHigh", plain(estimate.hoursHigh()));
             fill.put("parts", Amount.words(estimate.parts()));
         }
         return new Offer(
@@ -54,6 +55,10 @@ record Offer(
                 ticks,
                 estimate,
                 Json.MAPPER.writeValueAsString(fill));
+    }
+
+    private static String plain(double hours) {
+        return BigDecimal.valueOf(hours).stripTrailingZeros().toPlainString();
     }
 
     private static long at(double hours, double end) {

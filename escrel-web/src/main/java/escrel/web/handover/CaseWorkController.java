@@ -57,6 +57,10 @@ class CaseWorkController {
         model.addAttribute(
                 "chosen",
                 tasks.stream().filter(t -> t.task() == task).findFirst().orElse(null));
+        int at = task == null ? -1 : task.ordinal();
+        CaseTask[] all = CaseTask.values();
+        model.addAttribute("before", all[(Math.max(at, 0) + all.length - 1) % all.length]);
+        model.addAttribute("after", all[(at + 1) % all.length]);
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
         model.addAttribute("ways", WaterTested.Way.values());
         model.addAttribute("water", job.history().all(WaterTested.class).toList());

@@ -68,6 +68,11 @@ public record Listed(
                 .toList();
     }
 
+    /** The page where it is seen what it waits for. */
+    public String where(String wait) {
+        return wait.equals(WAITS.get("OWNER")) ? "/jobs/" + line.number() + "/owner" : "/parts";
+    }
+
     private static String open(ListMapper.Line line) {
         return line.open().replace("\t", " ").replace("\n", " · ");
     }

@@ -100,17 +100,16 @@ public class DonorShelf {
     /** Said on either of the two sheets, it holds both ways. */
     private static Optional<Offer> interchange(CalibreSheet sheet, String part, Donor donor) {
         Optional<Offer> here = sheet.lore().interchange().stream()
-                .filter(i ->
-                        i.part().equals(part) && i.calibre().equals(donor.kept().calibre()))
-                .map(i -> new Offer(donor, i.otherPart(), note(i)))
+                .filter(i -> i.calibre().equals(donor.kept().calibre()))
+                .flatMap(i -> i.there(part).map(p -> new Offer(donor, p, note(i))).stream())
                 .findFirst();
         CalibreSheet there = donor.sheet();
         if (here.isPresent() || there == null) {
             return here;
         }
         return there.lore().interchange().stream()
-                .filter(i -> i.otherPart().equals(part) && i.calibre().equals(sheet.id()))
-                .map(i -> new Offer(donor, i.part(), note(i)))
+                .filter(i -> i.calibre().equals(sheet.id()))
+                .flatMap(i -> i.here(part).map(p -> new Offer(donor, p, note(i))).stream())
                 .findFirst();
     }
 
