@@ -11,5 +11,18 @@ public enum Wash {
     /** Case and bracelet: a water-based bath of their own, never the movement's jars. */
     WATER_BATH,
     /** Not cleaned beyond the agreed stance (dial, hands). */
-    STANCE
+    STANCE,
+    /** Rinsed in petroleum solvent and dried in the air: what is coated. */
+    SOLVENT,
+    /** Jewel holes pegged and brushed in solvent; it prepares for another way. */
+    PEGGED,
+    /** Pressed into cleaning putty; it prepares for another way. */
+    PUTTY,
+    /** A pre-clean in ultrasound, so that the machine's baths last; it prepares for another way. */
+    ULTRASONIC;
+
+    /** Whether it only prepares: after it the part still owes its rinse. Source: craft 2.11. */
+    public boolean isPreparation() {
+        return this == PEGGED || this == PUTTY || this == ULTRASONIC;
+    }
 }

@@ -1,6 +1,7 @@
 package escrel.core.cleaning;
 
 import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Hazard;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.condition.Grade;
@@ -19,6 +20,7 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.Tally;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -36,6 +38,7 @@ public final class CleaningState {
     private final Findings findings;
     private final Map<String, Wash> ways = new HashMap<>();
     private final Map<String, Integer> washedAt = new HashMap<>();
+    private final Map<String, Map<Wash, Integer>> prepared = new HashMap<>();
     private final Set<String> unjudged = new HashSet<>();
     private final Map<String, Integer> lookedAt = new HashMap<>();
     private final Map<String, Integer> touchedAt = new HashMap<>();
@@ -54,7 +57,11 @@ public final class CleaningState {
 
     private void take(RecordedStep entry) {
         int at = entry.sequence();
-        if (entry.step() instanceof Washed washed) {
+        if (entry.step() instanceof Washed washed && washed.way().isPreparation()) {
+            washed.parts()
+                    .forEach(p -> prepared.computeIfAbsent(p, k -> new EnumMap<>(Wash.class))
+                            .put(washed.way(), at));
+        } else if (entry.step() instanceof Washed washed) {
             washed.parts().forEach(p -> {
                 ways.put(p, washed.way());
                 washedAt.put(p, at);
@@ -132,6 +139,11 @@ public final class CleaningState {
         return washedAt.getOrDefault(part, 0) > since ? Optional.ofNullable(ways.get(part)) : Optional.empty();
     }
 
+    /** Whether it was prepared in this way since it owes its rinse. */
+    public boolean isPrepared(String part, Wash way) {
+        return prepared.getOrDefault(part, Map.of()).getOrDefault(way, 0) > rinseOwedSince(part);
+    }
+
     /** How often and how, ever in this job: for the report. */
     public boolean wasEverWashed(String part) {
         return washedAt.containsKey(part);
@@ -194,6 +206,10 @@ public final class CleaningState {
                     case DIP -> p.wash() != Wash.MACHINE && p.wash() != Wash.DIP;
                     case BY_HAND -> p.wash() == Wash.STANCE;
                     case WATER_BATH -> p.wash() != Wash.WATER_BATH;
+                    case SOLVENT -> p.wash() == Wash.STANCE || p.wash() == Wash.BY_HAND && !p.has(Hazard.COATED);
+                    case PEGGED, PUTTY -> p.wash() == Wash.STANCE;
+                    // what may not go into a bath shakes no better in another one
+                    case ULTRASONIC -> p.wash() != Wash.MACHINE && p.wash() != Wash.WATER_BATH;
                     case STANCE -> false;
                 })
                 .toList();

@@ -1,5 +1,7 @@
 package escrel.core.workshop;
 
+import escrel.core.cleaning.Jars;
+import escrel.core.clock.Clocks;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
@@ -67,6 +69,16 @@ public final class WorkshopLog {
     /** What the workshop has, and whom it buys from. */
     public Stores stores() {
         return Stores.of(acts.counting());
+    }
+
+    /** The clocks of the bench that run. */
+    public Clocks running() {
+        return Clocks.of(acts.counting());
+    }
+
+    /** The jars of the machine, and what it does. */
+    public Jars jars() {
+        return Jars.of(acts.counting());
     }
 
     /** Which spellings mean the same owner, and the same watch. */

@@ -1,5 +1,10 @@
 package escrel.core.workshop;
 
+import escrel.core.cleaning.JarFilled;
+import escrel.core.cleaning.LoadStarted;
+import escrel.core.cleaning.ProgrammeKept;
+import escrel.core.clock.ClockEnded;
+import escrel.core.clock.ClockStarted;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
@@ -26,6 +31,17 @@ public final class WorkshopSteps {
                     WatchesMerged.class,
                     (s, n) -> "“" + s.from().watch() + "” of “" + s.from().owner() + "” is the watch “"
                             + s.into().watch() + "” of “" + s.into().owner() + "”"),
+            StepKind.of("clock-started", ClockStarted.class, (s, n) -> "clock: " + s.words()),
+            StepKind.of("clock-ended", ClockEnded.class, (s, n) -> s.done() ? "clock seen to" : "clock stopped"),
+            StepKind.of(
+                    "load-started",
+                    LoadStarted.class,
+                    (s, n) -> s.parts().size() + " parts of job " + s.number() + " into the machine"),
+            StepKind.of("programme-kept", ProgrammeKept.class, (s, n) -> "programme of the machine: " + s.name()),
+            StepKind.of(
+                    "jar-filled",
+                    JarFilled.class,
+                    (s, n) -> "jar “" + s.jar() + "” " + (s.strained() ? "strained" : "filled anew")),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     /** All of them. */
