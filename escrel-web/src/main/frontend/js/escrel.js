@@ -1,5 +1,6 @@
 // What every page has: keys, theme, and the few things a page does without the server. No inline script anywhere: the
 // policy forbids it.
+import { startClocks } from "./page/clocks.js";
 import { startChoices } from "./page/choices.js";
 import { startFocus } from "./page/focus.js";
 import { startHelp } from "./page/help.js";
@@ -37,6 +38,7 @@ startPhotoPlan(document);
 startPicture(document);
 startShutter(document);
 startFill(document);
+startClocks(document);
 startTables(document);
 startTabs(document);
 startTray(document);

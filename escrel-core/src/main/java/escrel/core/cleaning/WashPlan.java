@@ -124,7 +124,14 @@ public final class WashPlan {
         if (part.group() == Group.BARREL && part.role() != Role.RATCHET_WHEEL) {
             return Basket.BARREL;
         }
-        return isToothed(part) || name.contains("wheel") || name.contains("pinion") ? Basket.WHEELS : Basket.STEEL;
+        return isToothed(part) || isCalledAWheel(name) ? Basket.WHEELS : Basket.STEEL;
+    }
+
+    /** A wheel's jumper, spring or core is none. */
+    private static boolean isCalledAWheel(String name) {
+        return name.matches(".*\\b(wheel|pinion|runner|counter)\\b.*")
+                && !name.matches(
+                        ".*\\b(jumper|spring|lever|bridge|cover|core|click|ring|cam|eccentric|brake|hammer)\\b.*");
     }
 
     private boolean isLarge(Part part) {
@@ -133,7 +140,10 @@ public final class WashPlan {
         }
         Shape shape = part.shape();
         double radius = sheet.data().diameterMillimetres() / 2;
-        return shape != null && !shape.isRound() && radius > 0 && extent(shape) > AS_A_BRIDGE * radius;
+        if (shape == null || shape.kind() != Shape.Kind.OUTLINE && shape.kind() != Shape.Kind.POLYGON) {
+            return false;
+        }
+        return radius > 0 && extent(shape) > AS_A_BRIDGE * radius;
     }
 
     private static double extent(Shape shape) {

@@ -88,6 +88,7 @@ public final class Rooms {
             Room.ofTheWorkshop("parts", "Parts", "/parts")
                     .leadingTo("/parts/stores")
                     .in("supply"),
+            Room.ofTheWorkshop("clocks", "Clocks", "/clocks"),
             Room.ofTheWorkshop("watches", "Watches", "/watches").leadingTo("/watches?q=tid"),
             Room.ofTheWorkshop("calibres", "Calibres", "/calibres")
                     .leadingTo("/calibres/{calibre}")

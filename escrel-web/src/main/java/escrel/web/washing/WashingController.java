@@ -3,102 +3,103 @@ package escrel.web.washing;
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
-import escrel.core.cleaning.CleaningState;
 import escrel.core.cleaning.Washed;
 import escrel.core.service.StepKind;
-import escrel.core.teardown.TeardownState;
+import escrel.core.workshop.WorkshopLog;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
-import escrel.web.ladder.Ladder;
+import escrel.web.storage.WorkshopLogs;
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Cleaning, marked part by part. */
+/** The wash of a job: what lies in which basket, ticked off basket by basket, or one part by itself. */
 @Controller
 class WashingController {
     private final Workshop workshop;
+    private final WorkshopLogs log;
+    private final WashActions actions;
+    private final Clock clock;
 
-    WashingController(Workshop workshop) {
+    WashingController(Workshop workshop, WorkshopLogs log, WashActions actions, Clock clock) {
+        this.clock = clock;
         this.workshop = workshop;
+        this.log = log;
+        this.actions = actions;
     }
 
-    /** One way of cleaning with what waits for it, and the caution that belongs to it. */
-    record Batch(Wash way, String title, String caution, int key, Map<String, List<Part>> byGroup, int size) {}
-
-    /** A part that is clean. */
-    record Done(Part part, Wash way) {}
-
+    /**
+     * @param part code or name of a part that is to be cleaned by itself: on trial, again, or another way
+     */
     @GetMapping("/jobs/{number}/wash")
-    String wash(@PathVariable int number, Model model) {
+    String wash(@PathVariable int number, @RequestParam(defaultValue = "") String part, Model model) {
         OpenJob job = workshop.load(number);
-        TeardownState teardown = job.teardown();
-        CleaningState cleaning = job.job().cleaning();
+        WorkshopLog workshopLog = log.load();
+        WashView view = WashView.of(job, workshopLog.jars(), workshopLog.running(), clock.instant());
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.WASH));
+        model.addAttribute("view", view);
+        model.addAttribute("words", words());
+        model.addAttribute("caution", cautions(view));
+        model.addAttribute("programme", workshopLog.jars().programme());
+        model.addAttribute("alone", part.isBlank() ? null : alone(job, part));
+        model.addAttribute("ways", List.of(Wash.values()));
         model.addAttribute(
-                "batches",
-                Arrays.stream(Wash.values()).map(w -> batch(w, cleaning)).toList());
-        model.addAttribute(
-                "done",
-                teardown.order().stream()
-                        .flatMap(code -> cleaning.wayOf(code).stream()
-                                .map(way -> new Done(teardown.sheet().requirePart(code), way)))
+                "off",
+                job.teardown().order().stream()
+                        .map(c -> job.movement().requirePart(c))
+                        .filter(p -> !p.isPowerDown())
                         .toList());
-        model.addAttribute("due", cleaning.due().size());
-        model.addAttribute("nothingOff", teardown.order().isEmpty());
         return "washing/washing";
     }
 
-    private static Batch batch(Wash way, CleaningState cleaning) {
-        List<Part> due = cleaning.due(way);
-        Map<String, List<Part>> groups = due.stream()
-                .collect(Collectors.groupingBy(p -> Ladder.groupName(p.group()), TreeMap::new, Collectors.toList()));
-        return new Batch(way, title(way), caution(way), way.ordinal() + 1, groups, due.size());
+    private static Map<Wash, String> words() {
+        return Arrays.stream(Wash.values()).collect(Collectors.toMap(w -> w, Cautions::words));
     }
 
-    private static String title(Wash way) {
-        return switch (way) {
-            case MACHINE -> "Into the machine";
-            case DIP -> "Short dip, by hand";
-            case BY_HAND -> "By hand, apart";
-            case WATER_BATH -> "Case and bracelet: a water-based bath";
-            case STANCE -> "Only as far as the stance allows";
-        };
+    /** Each caution once, however many baskets go that way. */
+    private static List<String> cautions(WashView view) {
+        return view.tiles().stream()
+                .map(t -> Cautions.of(t.basket().way()))
+                .filter(c -> !c.isEmpty())
+                .distinct()
+                .toList();
     }
 
-    private static String caution(Wash way) {
-        return switch (way) {
-            case MACHINE ->
-                "Solvents are flammable and give off vapour: ventilate, no flame, no heated or ultrasonic bath with"
-                        + " flammable liquid unless the machine is made for it; gloves. The maker's data sheets and"
-                        + " local rules decide.";
-            case DIP ->
-                "Quick solvent evaporates at once: ventilate, no flame, gloves. Never alcohol or heat on a fork:"
-                        + " shellac softens. Data sheets and local rules decide.";
-            case WATER_BATH ->
-                "Without crystal and movement, never the movement's jars; rinsed and dried at once. Hands out of an"
-                        + " ultrasonic bath while it runs; plated cases by the maker's data sheets.";
-            case BY_HAND -> "Ammoniated cleaners: ventilate, shield the eyes, never with chlorine. Local rules decide.";
-            case STANCE ->
-                "Lume of unknown age is treated as radioactive until measured: no scraping, no brushing. Storage and"
-                        + " disposal follow local rules.";
-        };
+    /** Whatever the part is called: by its code, its name, or the beginning of a name. */
+    private static @Nullable Part alone(OpenJob job, String said) {
+        String wanted = said.strip().toLowerCase(Locale.ROOT);
+        List<Part> off = job.teardown().order().stream()
+                .map(c -> job.movement().requirePart(c))
+                .toList();
+        Optional<Part> exact = off.stream()
+                .filter(p -> p.code().equals(wanted)
+                        || p.name().toLowerCase(Locale.ROOT).equals(wanted))
+                .findFirst();
+        return exact.or(() -> off.stream()
+                        .filter(p -> p.name().toLowerCase(Locale.ROOT).startsWith(wanted))
+                        .findFirst())
+                .orElse(null);
     }
 
+    /** Parts are clean, each as it was said. */
     @PostMapping("/jobs/{number}/wash")
-    String washed(
+    @Transactional
+    public String washed(
             @PathVariable int number,
             @RequestParam int seq,
             @RequestParam Wash way,
@@ -114,12 +115,43 @@ class WashingController {
         List<Part> refused = job.job().cleaning().notFor(way, part);
         if (!refused.isEmpty() && inSpiteOf.isBlank()) {
             throw new MendableException(
-                    refused.stream().map(Part::name).collect(Collectors.joining(", "))
-                            + " should not go into the machine",
+                    refused.stream().map(Part::name).collect(Collectors.joining(", ")) + " should not go "
+                            + (way == Wash.MACHINE ? "into the machine" : "that way: " + Cautions.words(way)),
                     "Nothing was recorded.",
                     "Clean it another way, or say why it went in all the same.");
         }
-        workshop.append(number, seq, new Washed(part, way, inSpiteOf.strip()));
+        actions.append(number, seq, List.of(new Washed(part, way, inSpiteOf.strip())));
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    /** All that is asked before the baths was done: one act. */
+    @PostMapping("/jobs/{number}/wash/prepared")
+    @Transactional
+    public String prepared(@PathVariable int number, @RequestParam int seq) {
+        actions.prepared(number, seq);
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    /** The machine's baskets go in, and its clock runs. */
+    @PostMapping("/jobs/{number}/wash/load")
+    @Transactional
+    public String load(@PathVariable int number, @RequestParam int seq) {
+        actions.load(number, seq);
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    /** The load is out, and clean. */
+    @PostMapping("/jobs/{number}/wash/out")
+    @Transactional
+    public String out(@PathVariable int number, @RequestParam int seq) {
+        actions.out(number, seq);
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    /** A jar was strained or filled anew. */
+    @PostMapping("/jobs/{number}/wash/jar")
+    String jar(@PathVariable int number, @RequestParam String jar, @RequestParam boolean strained) {
+        actions.jar(jar, strained);
         return "redirect:/jobs/" + number + "/wash";
     }
 }
