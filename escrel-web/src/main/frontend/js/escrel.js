@@ -1,5 +1,6 @@
 // What every page has: keys, theme, and the few things a page does without the server. No inline script anywhere: the
 // policy forbids it.
+import { startDosing } from "./page/dosing.js";
 import { startClocks } from "./page/clocks.js";
 import { startChoices } from "./page/choices.js";
 import { startFocus } from "./page/focus.js";
@@ -39,6 +40,7 @@ startPicture(document);
 startShutter(document);
 startFill(document);
 startClocks(document);
+startDosing(document);
 startTables(document);
 startTabs(document);
 startTray(document);

@@ -27,4 +27,9 @@ public record EscapeDosing(int teeth, int teethPerDose) {
     public int doses() {
         return (teeth + teethPerDose - 1) / teethPerDose;
     }
+
+    /** In words: "15 teeth: 3 doses, walking 5 teeth between". */
+    public String words() {
+        return "%d teeth: %d doses, walking %d teeth between".formatted(teeth, doses(), teethPerDose);
+    }
 }

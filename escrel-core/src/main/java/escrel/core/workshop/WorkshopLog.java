@@ -2,6 +2,7 @@ package escrel.core.workshop;
 
 import escrel.core.cleaning.Jars;
 import escrel.core.clock.Clocks;
+import escrel.core.lubrication.Bottles;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
@@ -74,6 +75,11 @@ public final class WorkshopLog {
     /** The clocks of the bench that run. */
     public Clocks running() {
         return Clocks.of(acts.counting());
+    }
+
+    /** The bottles of lubricant. */
+    public Bottles bottles() {
+        return Bottles.of(acts.counting());
     }
 
     /** The jars of the machine, and what it does. */

@@ -5,6 +5,8 @@ import escrel.core.cleaning.LoadStarted;
 import escrel.core.cleaning.ProgrammeKept;
 import escrel.core.clock.ClockEnded;
 import escrel.core.clock.ClockStarted;
+import escrel.core.lubrication.BottleGone;
+import escrel.core.lubrication.BottleKept;
 import escrel.core.mainspring.SpringsListed;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
@@ -42,6 +44,8 @@ public final class WorkshopSteps {
                     "jar-filled",
                     JarFilled.class,
                     (s, n) -> "jar “" + s.jar() + "” " + (s.strained() ? "strained" : "filled anew")),
+            StepKind.of("bottle-kept", BottleKept.class, (s, n) -> "bottle kept: " + s.said()),
+            StepKind.of("bottle-gone", BottleGone.class, (s, n) -> "bottle gone"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     /** All of them. */

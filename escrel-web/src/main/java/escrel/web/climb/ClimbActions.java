@@ -9,6 +9,7 @@ import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.learning.OilPointSaid;
 import escrel.core.learning.Vocabulary;
+import escrel.core.lubrication.BottleKept;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
 import escrel.core.order.Constraint;
@@ -21,6 +22,7 @@ import escrel.core.teardown.Caution;
 import escrel.core.timing.readings.Demagnetised;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.storage.WorkshopLogs;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -47,8 +49,10 @@ class ClimbActions {
     private static final int PASSES = 3;
 
     private final Workshop workshop;
+    private final WorkshopLogs log;
 
-    ClimbActions(Workshop workshop) {
+    ClimbActions(Workshop workshop, WorkshopLogs log) {
+        this.log = log;
         this.workshop = workshop;
     }
 
@@ -96,10 +100,10 @@ class ClimbActions {
                         "Reload the page and choose a line from the list."));
     }
 
-    private static List<Step> steps(OpenJob job, ClimbForm form) {
+    private List<Step> steps(OpenJob job, ClimbForm form) {
         return switch (form.line()) {
             case PART -> on(job, form);
-            case OIL -> List.of(new Oiled(form.code(), lubricant(job, form.code()), form.text()));
+            case OIL -> List.of(oiled(form.code(), lubricant(job, form), form.text()));
             case TEST -> List.of(tested(job, form));
         };
     }
@@ -129,8 +133,21 @@ class ClimbActions {
         };
     }
 
-    private static LubricantClass lubricant(OpenJob job, String point) {
-        return job.requireSheet().oilPoint(point).map(OilPoint::lubricant).orElseThrow();
+    /** The class that was chosen, or the sheet's. */
+    private static LubricantClass lubricant(OpenJob job, ClimbForm form) {
+        return form.lubricant() != null
+                ? form.lubricant()
+                : job.requireSheet()
+                        .oilPoint(form.code())
+                        .map(OilPoint::lubricant)
+                        .orElseThrow();
+    }
+
+    /** From the bottle of its class that is in use. */
+    private Oiled oiled(String point, LubricantClass lubricant, String note) {
+        String bottle =
+                log.load().bottles().inUse(lubricant).map(BottleKept::said).orElse(null);
+        return new Oiled(point, lubricant, note, bottle);
     }
 
     /** Adds a lubrication point in the act of oiling it: it is done now, and stays. */
@@ -149,7 +166,7 @@ class ClimbActions {
                 seq,
                 List.of(
                         new OilPointSaid(point, part.code(), part.name(), lubricant, lubricant.usualAmount()),
-                        new Oiled(point, lubricant, "")));
+                        oiled(point, lubricant, "")));
         return part.name() + " lubricated: the point stays";
     }
 

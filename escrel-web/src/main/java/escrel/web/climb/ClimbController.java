@@ -1,7 +1,10 @@
 package escrel.web.climb;
 
 import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Side;
+import escrel.core.lubrication.BottleKept;
+import escrel.core.lubrication.Bottles;
 import escrel.core.service.StepKind;
 import escrel.web.job.AtHand;
 import escrel.web.job.JobHead;
@@ -9,6 +12,9 @@ import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Visits;
 import escrel.web.job.Workshop;
+import escrel.web.storage.WorkshopLogs;
+import java.time.Clock;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,8 +35,19 @@ class ClimbController {
     private final Visits visits;
     private final Learnt learnt;
     private final AtHand atHand;
+    private final WorkshopLogs log;
+    private final Clock clock;
 
-    ClimbController(Workshop workshop, ClimbActions actions, Visits visits, Learnt learnt, AtHand atHand) {
+    ClimbController(
+            Workshop workshop,
+            ClimbActions actions,
+            Visits visits,
+            Learnt learnt,
+            AtHand atHand,
+            WorkshopLogs log,
+            Clock clock) {
+        this.log = log;
+        this.clock = clock;
         this.atHand = atHand;
         this.workshop = workshop;
         this.actions = actions;
@@ -121,6 +138,12 @@ class ClimbController {
     private void show(Model model, OpenJob job, ClimbView view) {
         model.addAttribute("view", view);
         ClimbView.Card card = view.card();
+        OilPoint point = card == null ? null : card.point();
+        BottleKept bottle = point == null
+                ? null
+                : log.load().bottles().inUse(point.lubricant()).orElse(null);
+        model.addAttribute("bottle", bottle);
+        model.addAttribute("bottleWarning", bottle == null ? "" : Bottles.warning(bottle, LocalDate.now(clock)));
         String part = card == null || card.part() == null ? "" : card.part().code();
         atHand.shows(job.number(), part);
         model.addAttribute("foundHere", learnt.foundBefore(job).on(part).orElse(null));

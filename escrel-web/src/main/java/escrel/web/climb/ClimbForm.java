@@ -2,6 +2,7 @@ package escrel.web.climb;
 
 import escrel.core.MendableException;
 import escrel.core.assembly.AssemblyPlan;
+import escrel.core.calibre.LubricantClass;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,7 +19,8 @@ record ClimbForm(
         @Nullable String words,
         @Nullable String inSpiteOf,
         @Nullable Boolean answered,
-        @Nullable Boolean forThisJob) {
+        @Nullable Boolean forThisJob,
+        @Nullable LubricantClass lubricant) {
     /** Which kind of line it is about; a form of ours always says so. */
     AssemblyPlan.Kind line() {
         if (kind == null || code == null) {

@@ -58,7 +58,7 @@ record ClimbView(
     /**
      * The card of a line.
      *
-     * @param dosing rounds for the exit stone, in words, or empty
+     * @param dosing rounds for the exit stone; nothing at any other point
      * @param broken holds and safety rules that speak against doing it now
      * @param otherHabits schools that speak against it: a remark
      * @param copy which copy goes on, where it is another than came off
@@ -79,7 +79,7 @@ record ClimbView(
             @Nullable Part part,
             String screws,
             @Nullable OilPoint point,
-            String dosing,
+            @Nullable EscapeDosing dosing,
             List<Finding> findings,
             String copy,
             boolean visiting,
@@ -219,13 +219,10 @@ record ClimbView(
                 .orElse("");
     }
 
-    private static String dosing(CalibreSheet sheet, @Nullable OilPoint point) {
+    private static @Nullable EscapeDosing dosing(CalibreSheet sheet, @Nullable OilPoint point) {
         Train train = sheet.train();
-        if (point == null || train == null || sheet.requirePart(point.part()).role() != Role.PALLET_FORK) {
-            return "";
-        }
-        EscapeDosing dosing = EscapeDosing.forTeeth(train.escapeTeeth());
-        return "%d teeth: %d doses, walking %d teeth between"
-                .formatted(dosing.teeth(), dosing.doses(), dosing.teethPerDose());
+        return point == null || train == null || sheet.requirePart(point.part()).role() != Role.PALLET_FORK
+                ? null
+                : EscapeDosing.forTeeth(train.escapeTeeth());
     }
 }

@@ -1,5 +1,7 @@
 package escrel.web.demo;
 
+import escrel.core.calibre.LubricantClass;
+import escrel.core.lubrication.BottleKept;
 import escrel.core.service.Step;
 import escrel.core.supply.DonorKept;
 import escrel.core.supply.HourRate;
@@ -7,6 +9,7 @@ import escrel.core.supply.StockCounted;
 import escrel.core.supply.StockKept;
 import escrel.core.supply.SupplierKept;
 import escrel.web.storage.WorkshopLogs;
+import java.time.LocalDate;
 import java.util.List;
 
 /** Whom the bench at Sandrigg Point buys from, its donors and its drawers. */
@@ -26,7 +29,7 @@ final class DemoStores {
 
     private DemoStores() {}
 
-    static void fill(WorkshopLogs log) {
+    static void fill(WorkshopLogs log, LocalDate today) {
         List<Step> acts = List.of(
                 new SupplierKept(
                         "Stennay material store", SupplierKept.Trade.PARTS, "by the Tuesday boat", "a week at most"),
@@ -55,5 +58,29 @@ final class DemoStores {
                 new StockCounted("demo-stock-5", 5),
                 new HourRate(60));
         acts.forEach(log::append);
+        bottles(today).forEach(log::append);
+    }
+
+    private static List<BottleKept> bottles(LocalDate today) {
+        return List.of(
+                bottle("fine-a", LubricantClass.FINE_OIL, "fine A", "7 031", today, 10, 400),
+                bottle("medium-b", LubricantClass.MEDIUM_OIL, "medium B", "2 214", today, 14, 700),
+                bottle("pallet-c", LubricantClass.PALLET, "pallet C", "0 118", today, 20, 12),
+                bottle("grease-d", LubricantClass.CONTACT_GREASE, "grease D", "5 590", today, 8, 900),
+                bottle("grease-e", LubricantClass.MAINSPRING_GREASE, "spring grease E", "5 602", today, 30, 500),
+                bottle("grease-f", LubricantClass.BRAKING_GREASE, "wall grease F", "1 007", today, 25, -40),
+                bottle("gasket-g", LubricantClass.GASKET_GREASE, "gasket G", "", today, 5, 1000));
+    }
+
+    private static BottleKept bottle(
+            String id,
+            LubricantClass lubricant,
+            String name,
+            String batch,
+            LocalDate today,
+            int openedMonths,
+            int useByDays) {
+        return new BottleKept(
+                "demo-" + id, lubricant, name, batch, today.minusMonths(openedMonths), today.plusDays(useByDays));
     }
 }

@@ -31,6 +31,8 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
@@ -108,7 +110,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .tell(cv33, sheets.latest("cv-24").orElseThrow());
         new AtTheDesk(workshop, recordings, today).tell(sheets.latest("cv-24").orElseThrow(), cv12);
         new WaitingForParts(workshop, today).tell(cv12);
-        DemoStores.fill(log);
+        DemoStores.fill(log, LocalDate.ofInstant(today, ZoneId.systemDefault()));
         new AboutToClimb(workshop, today).tell(sheets.latest("cv-28").orElseThrow());
         new AtTheDoor(workshop, recordings, today).tell(cv12, p8);
         // independent of each other, and two cores halve the wait

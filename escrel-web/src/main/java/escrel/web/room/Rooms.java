@@ -69,6 +69,8 @@ public final class Rooms {
                     .counting(job -> job.cleaning().tally().open().size())
                     .in("washing"),
             Room.ofAJob("climb", "Climb")
+                    .with("climb", "way up")
+                    .with("oil", "oiling chart")
                     .counting(job -> openIn(job, Tally.Kind.HOMES)
                             + openIn(job, Tally.Kind.LUBRICATION)
                             + openIn(job, Tally.Kind.TESTS)),
@@ -87,6 +89,7 @@ public final class Rooms {
             Room.ofTheWorkshop("new", "New job", "/jobs/new").in("arrival"),
             Room.ofTheWorkshop("parts", "Parts", "/parts")
                     .leadingTo("/parts/stores")
+                    .leadingTo("/parts/bottles")
                     .in("supply"),
             Room.ofTheWorkshop("clocks", "Clocks", "/clocks"),
             Room.ofTheWorkshop("watches", "Watches", "/watches").leadingTo("/watches?q=tid"),

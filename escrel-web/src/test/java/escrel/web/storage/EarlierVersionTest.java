@@ -10,6 +10,7 @@ import escrel.core.condition.Grade;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
 import escrel.core.job.Wait;
+import escrel.core.lubrication.Oiled;
 import escrel.core.parts.Finding;
 import escrel.core.service.Happened;
 import escrel.core.service.PartOff;
@@ -142,7 +143,7 @@ class EarlierVersionTest {
                                     Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
                             .statusCode())
                     .isEqualTo(200);
-            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 6", "\"judged\"");
+            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 7", "\"judged\"");
         }
     }
 
@@ -180,6 +181,24 @@ class EarlierVersionTest {
                     .extracting(SupplyMapper.Count::state, SupplyMapper.Count::wants)
                     .containsExactlyInAnyOrder(tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1));
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
+    /** In version 6 oiling named no bottle and no part was prepared for its bath: that reads as it was. */
+    @Test
+    void dossierOfVersion6IsAsWholeAsItWas() throws IOException {
+        try (EscrelServer server = EscrelServer.empty()) {
+            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v6-job-12.json"));
+            Visitor visitor = new Visitor(server.url());
+            assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                            .body())
+                    .contains("The dossier was taken in as job");
+            Job job = server.bean(Workshop.class).load(12).job();
+            assertThat(job.history().all(Oiled.class))
+                    .isNotEmpty()
+                    .allSatisfy(o -> assertThat(o.bottle()).isNull());
+            assertThat(job.lubrication().open()).isEmpty();
+            assertThat(job.cleaning().due()).isEmpty();
         }
     }
 

@@ -1,0 +1,283 @@
+package escrel.web.climb;
+
+import escrel.core.assembly.AssemblyPlan;
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.LubricantClass;
+import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Side;
+import escrel.core.job.Job;
+import escrel.core.lubrication.BottleKept;
+import escrel.core.lubrication.Bottles;
+import escrel.core.lubrication.LubricationState;
+import escrel.core.lubrication.Oiled;
+import escrel.core.service.StepKind;
+import escrel.web.job.OpenJob;
+import escrel.web.plan.PlanDrawing;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The lubrication points of a movement drawn where they are, each by the shape and letter of its class.
+ *
+ * @param plans train side and dial side, with their points
+ * @param classes with points, in the order of the classes
+ * @param of the class that is shown by itself; nothing for all
+ * @param points of that class, or all, in the order in which they come on the way up
+ * @param at the point at hand; nothing where none is open
+ * @param before code of the point before it
+ * @param after code of the one after it
+ */
+record OilChart(
+        List<Plan> plans,
+        List<OfClass> classes,
+        @Nullable LubricantClass of,
+        List<Point> points,
+        @Nullable Point at,
+        @Nullable String before,
+        @Nullable String after) {
+    /** How a point stands. */
+    enum State {
+        /** It can be reached now. */
+        NOW,
+        /** It is due, and its moment has not come. */
+        LATER,
+        DONE,
+        SKIPPED,
+        /** Its part was not off: it is not due. */
+        NOT_DUE
+    }
+
+    /** One side. */
+    record Plan(PlanDrawing drawing, Side side, List<Mark> marks) {}
+
+    /**
+     * A point as drawn.
+     *
+     * @param path of its shape about 0, 0
+     */
+    record Mark(Point point, double x, double y, String path) {}
+
+    /**
+     * A point as listed.
+     *
+     * @param line that would be done next of it; nothing where it is not open
+     * @param said what was done: the class where it was another than the sheet's, the bottle, or why it was left out
+     */
+    record Point(OilPoint point, State state, AssemblyPlan.@Nullable Line line, String said) {
+        /** Whether something is still to be done. */
+        public boolean isOpen() {
+            return state == State.NOW || state == State.LATER;
+        }
+    }
+
+    /**
+     * A class with what is to be done of it.
+     *
+     * @param bottle in use; nothing where none is kept
+     * @param warning of the bottle; empty where it is good
+     */
+    record OfClass(
+            LubricantClass lubricant,
+            int open,
+            int all,
+            @Nullable BottleKept bottle,
+            String warning) {}
+
+    /** The class after this one that still wants something; after the last, the first again. */
+    public LubricantClass nextClass() {
+        int at = 0;
+        for (int i = 0; i < classes.size(); i++) {
+            at = classes.get(i).lubricant() == of ? i + 1 : at;
+        }
+        for (int i = 0; i < classes.size(); i++) {
+            OfClass next = classes.get((at + i) % classes.size());
+            if (next.open() > 0) {
+                return next.lubricant();
+            }
+        }
+        return classes.get(at % classes.size()).lubricant();
+    }
+
+    static OilChart of(
+            OpenJob open, Bottles bottles, LocalDate today, @Nullable LubricantClass of, @Nullable String chosen) {
+        Job job = open.job();
+        CalibreSheet sheet = job.movement();
+        List<Point> all = points(job, sheet);
+        List<Point> shown = all.stream()
+                .filter(p -> of == null || p.point().lubricant() == of)
+                .toList();
+        Point at = shown.stream()
+                .filter(p -> p.point().code().equals(chosen))
+                .findFirst()
+                .or(() -> shown.stream().filter(p -> p.state() == State.NOW).findFirst())
+                .or(() -> shown.stream().filter(Point::isOpen).findFirst())
+                .orElse(null);
+        int index = at == null ? -1 : shown.indexOf(at);
+        List<Plan> plans = new ArrayList<>();
+        for (Side side : List.of(Side.TRAIN, Side.DIAL)) {
+            plans.add(plan(sheet, side, all));
+        }
+        return new OilChart(
+                plans,
+                classes(all, bottles, today),
+                of,
+                shown,
+                at,
+                index > 0 ? shown.get(index - 1).point().code() : null,
+                index >= 0 && index < shown.size() - 1
+                        ? shown.get(index + 1).point().code()
+                        : null);
+    }
+
+    private static List<Point> points(Job job, CalibreSheet sheet) {
+        LubricationState state = job.lubrication();
+        Set<String> due = state.due().stream().map(OilPoint::code).collect(Collectors.toSet());
+        Set<String> now = new HashSet<>();
+        job.wayUp().freeNow().stream()
+                .filter(l -> l.kind() == AssemblyPlan.Kind.OIL)
+                .forEach(l -> now.add(l.code()));
+        List<Point> ordered = new ArrayList<>();
+        for (AssemblyPlan.Line line : job.wayUp().lines()) {
+            if (line.kind() == AssemblyPlan.Kind.OIL) {
+                OilPoint point = sheet.oilPoint(line.code()).orElseThrow();
+                ordered.add(new Point(point, now.contains(line.code()) ? State.NOW : State.LATER, line, ""));
+            }
+        }
+        Set<String> open = ordered.stream().map(p -> p.point().code()).collect(Collectors.toSet());
+        for (OilPoint point : sheet.oilPoints()) {
+            if (!open.contains(point.code())) {
+                ordered.add(settled(state, point, due.contains(point.code())));
+            }
+        }
+        return ordered;
+    }
+
+    private static Point settled(LubricationState state, OilPoint point, boolean due) {
+        if (!due) {
+            return new Point(point, State.NOT_DUE, null, "");
+        }
+        return state.skipped(point.code())
+                .map(s -> new Point(point, State.SKIPPED, null, "left out: " + s.reason()))
+                .orElseGet(() -> new Point(
+                        point,
+                        State.DONE,
+                        null,
+                        state.oiled(point.code()).map(o -> said(point, o)).orElse("")));
+    }
+
+    private static String said(OilPoint point, Oiled oiled) {
+        List<String> said = new ArrayList<>();
+        if (oiled.lubricant() != point.lubricant()) {
+            said.add(words(oiled.lubricant()) + " instead of " + words(point.lubricant()));
+        }
+        if (oiled.bottle() != null) {
+            said.add("from " + oiled.bottle());
+        }
+        if (!oiled.note().isEmpty()) {
+            said.add(oiled.note());
+        }
+        return String.join(", ", said);
+    }
+
+    private static String words(LubricantClass lubricant) {
+        return StepKind.said(lubricant);
+    }
+
+    private static List<OfClass> classes(List<Point> all, Bottles bottles, LocalDate today) {
+        Map<LubricantClass, List<Point>> by = new EnumMap<>(LubricantClass.class);
+        all.forEach(p -> by.computeIfAbsent(p.point().lubricant(), k -> new ArrayList<>())
+                .add(p));
+        List<OfClass> classes = new ArrayList<>();
+        by.forEach((lubricant, points) -> {
+            BottleKept bottle = bottles.inUse(lubricant).orElse(null);
+            classes.add(new OfClass(
+                    lubricant,
+                    (int) points.stream().filter(Point::isOpen).count(),
+                    points.size(),
+                    bottle,
+                    bottle == null ? "" : Bottles.warning(bottle, today)));
+        });
+        return classes;
+    }
+
+    private static Plan plan(CalibreSheet sheet, Side side, List<Point> all) {
+        double factor = 2 * PlanDrawing.DRAWN_RADIUS / sheet.data().diameterMillimetres();
+        List<Mark> marks = new ArrayList<>();
+        for (Point point : all) {
+            OilPoint p = point.point();
+            // what is oiled in the hand is drawn with the train side, where its unit goes
+            if (p.side() == side || p.side() == Side.IN_HAND && side == Side.TRAIN) {
+                double x = (side == Side.TRAIN ? -p.x() : p.x()) * factor;
+                marks.add(new Mark(point, round(x), round(-p.y() * factor), shape(p.lubricant())));
+            }
+        }
+        return new Plan(
+                PlanDrawing.of(sheet, side, new PlanDrawing.State(c -> covers(sheet, c), Set.of(), null, Set.of())),
+                side,
+                apart(marks));
+    }
+
+    /** Dial, hands and case would hide what is oiled: the chart shows the movement as it is built. */
+    private static boolean covers(CalibreSheet sheet, String code) {
+        return sheet.part(code)
+                .filter(p -> p.group() == Group.DIAL_AND_HANDS || p.group() == Group.CASE)
+                .isPresent();
+    }
+
+    /** Marks on one place are moved apart, so that each can be seen and pressed. */
+    private static List<Mark> apart(List<Mark> marks) {
+        List<Mark> placed = new ArrayList<>();
+        for (Mark mark : marks) {
+            double x = mark.x();
+            double y = mark.y();
+            for (int turn = 0; turn < 12 && isTaken(placed, x, y); turn++) {
+                x = mark.x() + 1.5 * Math.cos(turn * Math.PI / 3) * (1 + turn / 6);
+                y = mark.y() + 1.5 * Math.sin(turn * Math.PI / 3) * (1 + turn / 6);
+            }
+            placed.add(new Mark(mark.point(), round(x), round(y), mark.path()));
+        }
+        return placed;
+    }
+
+    private static boolean isTaken(List<Mark> placed, double x, double y) {
+        return placed.stream().anyMatch(m -> Math.hypot(m.x() - x, m.y() - y) < 1.25);
+    }
+
+    private static double round(double value) {
+        return Math.round(100 * value) / 100.0;
+    }
+
+    /** A shape of its own for each class, so that the meaning is never in a colour alone. */
+    private static String shape(LubricantClass lubricant) {
+        return switch (lubricant) {
+            case FINE_OIL -> polygon(24, 0.64, 0);
+            case MEDIUM_OIL -> polygon(4, 0.8, Math.PI / 4);
+            case PALLET -> polygon(3, 0.86, -Math.PI / 2);
+            case CONTACT_GREASE -> polygon(4, 0.84, 0);
+            case MAINSPRING_GREASE -> polygon(6, 0.7, 0);
+            case BRAKING_GREASE -> polygon(5, 0.76, -Math.PI / 2);
+            case GASKET_GREASE -> polygon(8, 0.7, Math.PI / 8);
+            case DRY -> polygon(3, 0.86, Math.PI / 2);
+        };
+    }
+
+    private static String polygon(int corners, double radius, double turned) {
+        StringBuilder path = new StringBuilder();
+        for (int i = 0; i < corners; i++) {
+            double angle = turned + 2 * Math.PI * i / corners;
+            path.append(i == 0 ? "M" : "L")
+                    .append(round(radius * Math.cos(angle)))
+                    .append(' ')
+                    .append(round(radius * Math.sin(angle)));
+        }
+        return path.append('Z').toString();
+    }
+}
