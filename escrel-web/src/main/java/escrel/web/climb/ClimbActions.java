@@ -7,6 +7,7 @@ import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
+import escrel.core.learning.DraftChart;
 import escrel.core.learning.OilPointSaid;
 import escrel.core.learning.Vocabulary;
 import escrel.core.lubrication.BottleKept;
@@ -168,6 +169,34 @@ class ClimbActions {
                         new OilPointSaid(point, part.code(), part.name(), lubricant, lubricant.usualAmount()),
                         oiled(point, lubricant, "")));
         return part.name() + " lubricated: the point stays";
+    }
+
+    /**
+     * Takes points of the drafted chart over.
+     *
+     * @param take which of them, counted from 0 as they are shown
+     */
+    @Transactional
+    public void draft(int number, int seq, List<Integer> take) {
+        OpenJob job = workshop.load(number);
+        List<DraftChart.Drafted> drafted = OilChart.drafted(job, job.movement());
+        Set<String> taken =
+                job.movement().oilPoints().stream().map(OilPoint::code).collect(Collectors.toSet());
+        List<Step> steps = new ArrayList<>();
+        for (int i : take.stream().distinct().sorted().toList()) {
+            if (i < 0 || i >= drafted.size()) {
+                throw new MendableException(
+                        "The draft has changed since", "Nothing was recorded.", "Look at it as it is now.");
+            }
+            DraftChart.Drafted point = drafted.get(i);
+            String code = Vocabulary.codeFor("o " + point.part().code(), taken);
+            taken.add(code);
+            steps.add(new OilPointSaid(code, point.part().code(), point.name(), point.lubricant(), point.amount()));
+        }
+        if (steps.isEmpty()) {
+            throw new MendableException("No point was ticked", "Nothing was recorded.", "Tick what is to be kept.");
+        }
+        workshop.append(number, seq, steps);
     }
 
     /** Leaves a point or test out on purpose, with a reason; a part is left out on the inspection page. */

@@ -5,8 +5,10 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Shape;
 import escrel.core.calibre.Side;
 import escrel.core.job.Job;
+import escrel.core.learning.DraftChart;
 import escrel.core.lubrication.BottleKept;
 import escrel.core.lubrication.Bottles;
 import escrel.core.lubrication.LubricationState;
@@ -34,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param at the point at hand; nothing where none is open
  * @param before code of the point before it
  * @param after code of the one after it
+ * @param drafted points that no sheet has, from what the parts are
  */
 record OilChart(
         List<Plan> plans,
@@ -42,7 +45,8 @@ record OilChart(
         List<Point> points,
         @Nullable Point at,
         @Nullable String before,
-        @Nullable String after) {
+        @Nullable String after,
+        List<DraftChart.Drafted> drafted) {
     /** How a point stands. */
     enum State {
         /** It can be reached now. */
@@ -52,7 +56,9 @@ record OilChart(
         DONE,
         SKIPPED,
         /** Its part was not off: it is not due. */
-        NOT_DUE
+        NOT_DUE,
+        /** On no sheet: what it may be, from what its part is. */
+        DRAFT
     }
 
     /** One side. */
@@ -121,9 +127,14 @@ record OilChart(
                 .or(() -> shown.stream().filter(Point::isOpen).findFirst())
                 .orElse(null);
         int index = at == null ? -1 : shown.indexOf(at);
+        List<DraftChart.Drafted> drafted = drafted(open, sheet);
+        List<Point> drawn = new ArrayList<>(all);
+        if (all.isEmpty()) {
+            drafted.forEach(d -> drawn.addAll(asPoints(d)));
+        }
         List<Plan> plans = new ArrayList<>();
         for (Side side : List.of(Side.TRAIN, Side.DIAL)) {
-            plans.add(plan(sheet, side, all));
+            plans.add(plan(sheet, side, drawn));
         }
         return new OilChart(
                 plans,
@@ -134,7 +145,42 @@ record OilChart(
                 index > 0 ? shown.get(index - 1).point().code() : null,
                 index >= 0 && index < shown.size() - 1
                         ? shown.get(index + 1).point().code()
-                        : null);
+                        : null,
+                drafted);
+    }
+
+    /** What the parts ask for and the chart does not have. */
+    static List<DraftChart.Drafted> drafted(OpenJob open, CalibreSheet sheet) {
+        Set<String> there = sheet.oilPoints().stream()
+                .map(p -> p.part() + " " + p.lubricant())
+                .collect(Collectors.toSet());
+        return DraftChart.of(sheet, open.schools()).stream()
+                .filter(d -> !there.contains(d.part().code() + " " + d.lubricant()))
+                .toList();
+    }
+
+    private static List<Point> asPoints(DraftChart.Drafted drafted) {
+        Shape shape = drafted.part().shape();
+        if (shape == null) {
+            return List.of();
+        }
+        double[] at = shape.middle();
+        return List.of(new Point(
+                new OilPoint(
+                        "draft",
+                        drafted.name(),
+                        drafted.part().code(),
+                        drafted.part().side(),
+                        drafted.lubricant(),
+                        drafted.amount(),
+                        null,
+                        null,
+                        at[0],
+                        at[1],
+                        drafted.why()),
+                State.DRAFT,
+                null,
+                ""));
     }
 
     private static List<Point> points(Job job, CalibreSheet sheet) {

@@ -11,6 +11,7 @@ import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,7 +42,6 @@ class OilController {
             @RequestParam(required = false) @Nullable String point,
             Model model) {
         OpenJob job = workshop.load(number);
-        job.requireSheet();
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("undo", Undo.of(job, StepKind.CLIMB));
         model.addAttribute("chart", OilChart.of(job, log.load().bottles(), LocalDate.now(clock), of, point));
@@ -80,6 +80,16 @@ class OilController {
             @RequestParam(defaultValue = "") String words) {
         actions.passOver(number, new ClimbForm(AssemblyPlan.Kind.OIL, point, seq, words, "", true, false, null));
         return back(number, of);
+    }
+
+    /** Points of the draft that were ticked stand on the chart from now on, and in the sheet when it is learnt. */
+    @PostMapping("/jobs/{number}/oil/draft")
+    String draft(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam(required = false) @Nullable List<Integer> take) {
+        actions.draft(number, seq, take == null ? List.of() : take);
+        return "redirect:/jobs/" + number + "/oil";
     }
 
     private static String back(int number, @Nullable LubricantClass of) {

@@ -2,11 +2,16 @@ package escrel.web.climb;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.calibre.Group;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
+import escrel.core.calibre.Role;
+import escrel.core.calibre.Side;
+import escrel.core.learning.PartNamed;
 import escrel.core.lubrication.BottleKept;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.lubrication.Oiled;
+import escrel.web.job.Workshop;
 import escrel.web.storage.Sheets;
 import escrel.web.storage.WorkshopLogs;
 import escrel.web.testing.BenchHand;
@@ -176,5 +181,44 @@ class OilRoomTest {
                                         "2026-01-01"))
                         .body())
                 .contains("before it was opened");
+    }
+
+    /** A movement nobody has a sheet of gets a chart from what its parts are called. */
+    @Test
+    void chartIsDraftedWhereThereIsNone() {
+        Visitor visitor = new Visitor(server.url());
+        BenchHand unknown = new BenchHand(server, visitor.openJob("Merrowdale alarm", ""));
+        server.bean(Workshop.class)
+                .append(
+                        unknown.load().number(),
+                        unknown.load().sequence(),
+                        List.of(
+                                new PartNamed("click", "Click", Group.BARREL, Side.TRAIN, null, List.of(), null),
+                                new PartNamed(
+                                        "fork",
+                                        "Pallet fork",
+                                        Group.BALANCE_AND_ESCAPEMENT,
+                                        Side.TRAIN,
+                                        Role.PALLET_FORK,
+                                        List.of(),
+                                        null),
+                                new PartNamed(
+                                        "pinion", "Winding pinion", Group.KEYLESS, Side.DIAL, null, List.of(), null)));
+        try (Browser browser = new Browser()) {
+            browser.open(server.url() + "/jobs/" + unknown.load().number() + "/oil");
+            browser.seeText("A draft: 3 points");
+            browser.seeText("it rides over every ratchet tooth");
+            browser.click("input[name='take'][value='0']");
+            browser.key('5');
+            browser.untilTrue(
+                    "two of them to stand on the chart",
+                    () -> unknown.load().movement().oilPoints().size() == 2);
+            browser.seeText("Not on the chart, and perhaps wanted: 1");
+        }
+        assertThat(unknown.load().movement().oilPoints())
+                .extracting(OilPoint::lubricant)
+                .doesNotContain(LubricantClass.DRY);
+        assertThat(unknown.post("/oil/draft", Map.of("take", "77")).body()).contains("The draft has changed since");
+        assertThat(unknown.post("/oil/draft", Map.of()).body()).contains("No point was ticked");
     }
 }
