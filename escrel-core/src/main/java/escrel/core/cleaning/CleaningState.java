@@ -215,6 +215,14 @@ public final class CleaningState {
                 .toList();
     }
 
+    /** What is still owed before a part goes on, in words; nothing where it is clean and was looked at. Source: craft 2.11, 9. */
+    public Optional<String> owedBeforeOn(String part) {
+        if (owesRinse(part)) {
+            return Optional.of("was not rinsed since it came off or was brought in");
+        }
+        return owesLook(part) ? Optional.of("was not looked at since it was cleaned or brought in") : Optional.empty();
+    }
+
     /** The account of rinses and looks. */
     public Tally tally() {
         List<OpenItem> open = new ArrayList<>();

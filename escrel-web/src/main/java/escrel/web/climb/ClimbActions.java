@@ -85,7 +85,7 @@ class ClimbActions {
 
     private static boolean asks(OpenJob job, ClimbForm form) {
         return form.line() == AssemblyPlan.Kind.PART
-                && Caution.onTheWayUp(job.movement(), job.movement().requirePart(form.code()), job.schools()).stream()
+                && Asked.before(job.job(), job.movement().requirePart(form.code()), job.schools()).stream()
                         .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
     }
 

@@ -198,7 +198,7 @@ record ClimbView(
     private static List<Caution> cautions(Job job, @Nullable Part part, Caution.Kind kind) {
         return part == null
                 ? List.of()
-                : Caution.onTheWayUp(job.movement(), part, job.schools()).stream()
+                : Asked.before(job, part, job.schools()).stream()
                         .filter(c -> c.kind() == kind)
                         .toList();
     }

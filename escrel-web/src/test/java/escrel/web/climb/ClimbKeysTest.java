@@ -2,6 +2,7 @@ package escrel.web.climb;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestMade;
 import escrel.core.lubrication.OilSkipped;
 import escrel.core.service.PartOn;
@@ -35,7 +36,7 @@ class ClimbKeysTest {
 
     @BeforeEach
     void stripAWatch() {
-        job = Stripped.cv12(SERVER, Integer.MAX_VALUE);
+        job = Stripped.cleanCv12(SERVER);
     }
 
     private OpenJob load() {
@@ -120,5 +121,24 @@ class ClimbKeysTest {
     void exitStoneIsDosedInRounds() {
         open("o-exit-stone");
         assertThat(browser.text()).contains("15 teeth: 3 doses, walking 5 teeth between", "pallet");
+    }
+
+    /** A part that owes its rinse asks before it goes on; the same key fits it, and the account stays open. */
+    @Test
+    void unwashedPartAsksBeforeItGoesOn() {
+        job = Stripped.cv12(SERVER, Integer.MAX_VALUE);
+        String part = load().job().wayUp().freeNow().stream()
+                .filter(l -> l.kind() == AssemblyPlan.Kind.PART)
+                .findFirst()
+                .orElseThrow()
+                .code();
+        open(part);
+        browser.keyOnBench('5');
+        browser.seeText("was not rinsed since it came off");
+        assertThat(load().history().all(PartOn.class)).isEmpty();
+        browser.keyOnBench('5');
+        browser.untilTrue(
+                "it to be on", () -> load().history().last(PartOn.class).isPresent());
+        assertThat(load().job().cleaning().tally().open()).anyMatch(i -> i.key().startsWith("rinse:" + part));
     }
 }

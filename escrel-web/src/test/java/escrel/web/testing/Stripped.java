@@ -1,6 +1,10 @@
 package escrel.web.testing;
 
 import escrel.core.calibre.Part;
+import escrel.core.calibre.Wash;
+import escrel.core.cleaning.Washed;
+import escrel.core.condition.Grade;
+import escrel.core.parts.Judged;
 import escrel.core.service.PartOff;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -21,6 +25,25 @@ public final class Stripped {
                 .map(PartOff::plain)
                 .toList();
         workshop.append(job, open.sequence(), steps);
+        return job;
+    }
+
+    /** The same, cleaned and looked at: ready to go together. */
+    public static int cleanCv12(EscrelServer server) {
+        int job = cv12(server, Integer.MAX_VALUE);
+        Workshop workshop = server.bean(Workshop.class);
+        for (Wash way : Wash.values()) {
+            OpenJob open = workshop.load(job);
+            List<String> due =
+                    open.job().cleaning().due(way).stream().map(Part::code).toList();
+            if (!due.isEmpty()) {
+                workshop.append(job, open.sequence(), new Washed(due, way, ""));
+            }
+        }
+        OpenJob open = workshop.load(job);
+        List<String> look =
+                open.job().cleaning().toLookAt().stream().map(Part::code).toList();
+        workshop.append(job, open.sequence(), new Judged(look, Grade.GOOD));
         return job;
     }
 }

@@ -1,0 +1,29 @@
+package escrel.web.climb;
+
+import escrel.core.calibre.Part;
+import escrel.core.job.Job;
+import escrel.core.school.Schools;
+import escrel.core.teardown.Caution;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What stands before a part as it goes on: what its sheet and the habits say, and what it still owes. */
+final class Asked {
+    private Asked() {}
+
+    static List<Caution> before(Job job, Part part, Schools schools) {
+        List<Caution> all = new ArrayList<>();
+        // a job begun before rinses were counted is asked for none
+        if (job.history().ruleBook().asksForAll()) {
+            job.cleaning()
+                    .owedBeforeOn(part.code())
+                    .ifPresent(owed -> all.add(new Caution(
+                            Caution.Kind.ASKS,
+                            "Not clean yet",
+                            part.name() + " " + owed + ". The same key fits it all the same; the account stays open.",
+                            List.of())));
+        }
+        all.addAll(Caution.onTheWayUp(job.movement(), part, schools));
+        return all;
+    }
+}
