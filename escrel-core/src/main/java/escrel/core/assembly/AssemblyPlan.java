@@ -14,6 +14,7 @@ import escrel.core.order.Sequencer;
 import escrel.core.parts.Searches;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
+import escrel.core.service.Episode;
 import escrel.core.service.Lives;
 import escrel.core.teardown.TeardownOrder;
 import java.util.ArrayList;
@@ -197,6 +198,46 @@ public final class AssemblyPlan {
         return rules.before(line.node()).stream()
                 .filter(c -> c.weight() != Constraint.Weight.SEEN && open.containsKey(c.first()))
                 .toList();
+    }
+
+    /**
+     * An open line that lies under something that went on over it.
+     *
+     * @param under the part that has to come off again for it
+     */
+    public record Forgotten(Line line, Part under) {}
+
+    /** What was closed over and is still open: each once, under the part that went on last. Source: craft 1, 9. */
+    public List<Forgotten> forgotten() {
+        Map<Node, Part> covers = new LinkedHashMap<>();
+        Map<Node, Integer> since = new HashMap<>();
+        for (Constraint rule : rules.all()) {
+            if (!rule.wantsReason() || !open.containsKey(rule.first()) || !(rule.then() instanceof Node.OfPart over)) {
+                continue;
+            }
+            int on = lives.episode(over.code())
+                    .filter(e -> !e.isOpen())
+                    .map(Episode::onAt)
+                    .orElse(0);
+            if (on > offAt(rule.first()) && on > since.getOrDefault(rule.first(), 0)) {
+                sheet.part(over.code()).ifPresent(p -> covers.put(rule.first(), p));
+                since.put(rule.first(), on);
+            }
+        }
+        return covers.entrySet().stream()
+                .map(e -> new Forgotten(line(e.getKey()), e.getValue()))
+                .toList();
+    }
+
+    /** When the part that a line is about came off last. */
+    private int offAt(Node node) {
+        Line line = line(node);
+        String part = switch (line.kind()) {
+            case PART -> line.code();
+            case OIL -> sheet.oilPoint(line.code()).map(OilPoint::part).orElse("");
+            case TEST -> sheet.test(line.code()).map(AssemblyTest::after).orElse("");
+        };
+        return Math.max(1, lives.offAt(part));
     }
 
     /** Lines that may be done at this moment without closing over anything. */

@@ -16,6 +16,7 @@ import escrel.core.lubrication.Oiled;
 import escrel.core.order.Constraint;
 import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Finding;
+import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOn;
 import escrel.core.service.SchoolSetAside;
 import escrel.core.service.Step;
@@ -219,6 +220,21 @@ class ClimbActions {
                         "Leave its home empty on the inspection page, with the reason.");
         };
         workshop.append(number, form.seq(), step);
+    }
+
+    /** Opens the movement again as far as what went on over an open line. */
+    @Transactional
+    public void openFor(int number, int seq, String under, String line) {
+        AssemblyPlan.Forgotten forgotten = workshop.load(number).job().wayUp().forgotten().stream()
+                .filter(f -> f.under().code().equals(under) && f.line().code().equals(line))
+                .findFirst()
+                .orElseThrow(() -> new MendableException(
+                        "Nothing is forgotten under it", "Nothing was recorded.", "Look at the climb as it is now."));
+        workshop.append(
+                number,
+                seq,
+                new OpenedAgain(
+                        OpenedAgain.Reason.FORGOTTEN, under, forgotten.line().name()));
     }
 
     /** Records a test that failed: it stays open. */

@@ -102,6 +102,14 @@ class ClimbController {
         return BENCH;
     }
 
+    /** What was forgotten underneath is opened for at once: a round of its own, only as far as it must. */
+    @PostMapping("/jobs/{number}/climb/forgotten")
+    String forgotten(
+            @PathVariable int number, @RequestParam int seq, @RequestParam String under, @RequestParam String line) {
+        actions.openFor(number, seq, under, line);
+        return "redirect:/jobs/" + number + "/strip";
+    }
+
     @PostMapping("/jobs/{number}/climb/visit")
     String visit(@PathVariable int number, @RequestParam int seq, @RequestParam String code, Model model) {
         String said = visits.toggle(number, seq, code);

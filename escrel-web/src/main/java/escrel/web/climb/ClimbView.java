@@ -37,6 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param visits parts in for a visit
  * @param lost parts with a search open: nothing closes over them
  * @param oilHere the part on which a lubrication point is being added; nothing while none is
+ * @param forgotten what was closed over and is still open
  */
 record ClimbView(
         Ladder ladder,
@@ -54,7 +55,8 @@ record ClimbView(
         @Nullable String said,
         boolean nothingOff,
         List<String> lost,
-        @Nullable Part oilHere) {
+        @Nullable Part oilHere,
+        List<AssemblyPlan.Forgotten> forgotten) {
     /**
      * The card of a line.
      *
@@ -137,7 +139,8 @@ record ClimbView(
                 job.searches().lost().stream()
                         .map(p -> sheet.part(p).map(Part::name).orElse(p))
                         .toList(),
-                oilPanel ? oiledNow(state, partCode) : null);
+                oilPanel ? oiledNow(state, partCode) : null,
+                plan.forgotten());
     }
 
     /** What is oiled in the act is the part that went on last; before any, the one at hand. */

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestMade;
+import escrel.core.calibre.Part;
 import escrel.core.lubrication.OilSkipped;
+import escrel.core.service.OpenedAgain;
+import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.Visit;
 import escrel.web.job.OpenJob;
@@ -140,5 +143,28 @@ class ClimbKeysTest {
         browser.untilTrue(
                 "it to be on", () -> load().history().last(PartOn.class).isPresent());
         assertThat(load().job().cleaning().tally().open()).anyMatch(i -> i.key().startsWith("rinse:" + part));
+    }
+
+    /** Closed over all the same, it is said at once what to open again: only as far as it must, and only that is due again. */
+    @Test
+    void whatWasForgottenUnderneathIsOpenedForAtOnce() {
+        open("train-bridge");
+        browser.keyOnBench('5');
+        browser.type("#in-spite-of", "tried on the bare plate");
+        browser.enter();
+        browser.seeText("Forgotten underneath");
+        browser.seeText("Escape wheel lies under");
+        int before = load().sequence();
+        browser.click(".forgotten form:has([value='escape-wheel']) button");
+        browser.untilTrue("the movement to be opened again", () -> load().sequence() > before);
+        browser.seeText("Train bridge");
+        assertThat(load().history().last(OpenedAgain.class).orElseThrow())
+                .satisfies(o -> assertThat(o.reason()).isEqualTo(OpenedAgain.Reason.FORGOTTEN))
+                .satisfies(o -> assertThat(o.target()).isEqualTo("train-bridge"));
+        assertThat(load().job().wayDown().remaining()).extracting(Part::code).containsExactly("train-bridge");
+        SERVER.bean(Workshop.class).append(job, load().sequence(), PartOff.plain("train-bridge"));
+        assertThat(load().job().wayUp().forgotten()).isEmpty();
+        assertThat(load().job().wayUp().find(AssemblyPlan.Kind.PART, "escape-wheel"))
+                .isPresent();
     }
 }
