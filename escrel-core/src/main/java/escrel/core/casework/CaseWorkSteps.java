@@ -8,6 +8,8 @@ public final class CaseWorkSteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS = List.of(
             StepKind.of("case-worked", CaseWorked.class, (s, n) -> s.said()).in(StepKind.HANDOVER),
+            StepKind.of("layered", Layered.class, (s, n) -> "plating: " + s.said())
+                    .in(StepKind.HANDOVER),
             StepKind.of("water-tested", WaterTested.class, (s, n) -> s.said()).in(StepKind.HANDOVER),
             StepKind.of("parcel-sent", ParcelSent.class, (s, n) -> s.said()).in(StepKind.HANDOVER));
 

@@ -1,5 +1,6 @@
 package escrel.web.clocks;
 
+import escrel.core.cleaning.LoadStarted;
 import escrel.core.clock.Clocks;
 import escrel.core.clock.Timed;
 import escrel.web.storage.Json;
@@ -37,6 +38,7 @@ public class ClockStrip {
      * @param over whether it has run out
      * @param left minutes and seconds of this stretch
      * @param share of its whole time that has gone, 0 to 1
+     * @param where it is seen to
      * @param courses what a page needs to go on counting, as JSON: of each stretch its words and when it ends, ms
      */
     public record Shown(
@@ -47,12 +49,8 @@ public class ClockStrip {
             boolean over,
             String left,
             double share,
+            String where,
             String courses) {
-        /** Where it is seen to. */
-        public String where() {
-            return job == null ? "/clocks" : "/jobs/" + job + "/wash";
-        }
-
         /** End of the arc of a ring of radius 1 that has gone so far, as a path. */
         public String arc() {
             double turn = 2 * Math.PI * Math.min(0.9999, share);
@@ -87,6 +85,7 @@ public class ClockStrip {
                 stand.isOver(),
                 stand.isOver() ? "over" : left(seconds),
                 Math.max(0, Math.min(1, gone)),
+                timed instanceof LoadStarted load ? "/jobs/" + load.number() + "/wash" : "/clocks",
                 Json.MAPPER.writeValueAsString(courses));
     }
 

@@ -3,10 +3,17 @@ package escrel.web.clocks;
 import escrel.core.MendableException;
 import escrel.core.clock.ClockEnded;
 import escrel.core.clock.ClockStarted;
+import escrel.core.clock.Clocks;
 import escrel.core.clock.Timed.Stretch;
+import escrel.web.list.ListMapper;
+import escrel.web.list.Listed;
 import escrel.web.storage.WorkshopLogs;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +27,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class ClocksController {
     private static final int MOST = 30;
 
+    /** As many jobs as are offered meanwhile. */
+    private static final int MEANWHILE = 8;
+
     /** What is often waited for at a bench; the times are ours and may be typed otherwise. */
     private record Usual(String words, int minutes) {}
 
@@ -31,15 +41,32 @@ class ClocksController {
 
     private final WorkshopLogs log;
     private final ClockStrip strip;
+    private final ListMapper jobs;
+    private final Clock clock;
 
-    ClocksController(WorkshopLogs log, ClockStrip strip) {
+    ClocksController(WorkshopLogs log, ClockStrip strip, ListMapper jobs, Clock clock) {
+        this.jobs = jobs;
+        this.clock = clock;
         this.log = log;
         this.strip = strip;
     }
 
     @GetMapping("/clocks")
     String clocks(Model model) {
+        List<ListMapper.Line> house = jobs.inTheHouse();
+        Instant now = clock.instant();
+        List<Clocks.Running> running = log.load().running().running();
+        Set<Integer> busy = running.stream().map(r -> r.clock().job()).collect(Collectors.toSet());
         model.addAttribute("clocks", strip.all());
+        model.addAttribute("hours", Hours.of(running, house, now));
+        model.addAttribute(
+                "meanwhile",
+                house.stream()
+                        .filter(l -> l.waits().isEmpty() && !busy.contains(l.number()))
+                        .filter(l -> l.dueAt() == null || !l.dueAt().toInstant().isAfter(now))
+                        .limit(MEANWHILE)
+                        .map(l -> Listed.of(l, now))
+                        .toList());
         model.addAttribute(
                 "usual",
                 USUAL.stream()

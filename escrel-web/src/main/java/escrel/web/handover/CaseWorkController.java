@@ -3,8 +3,12 @@ package escrel.web.handover;
 import escrel.core.MendableException;
 import escrel.core.casework.CaseTask;
 import escrel.core.casework.CaseWorked;
+import escrel.core.casework.Layer;
+import escrel.core.casework.Layered;
 import escrel.core.casework.ParcelSent;
 import escrel.core.casework.WaterTested;
+import escrel.core.clock.ClockStarted;
+import escrel.core.clock.Timed;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
@@ -13,11 +17,14 @@ import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
+import escrel.web.storage.WorkshopLogs;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,8 +35,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CaseWorkController {
     private final Workshop workshop;
+    private final WorkshopLogs log;
 
-    CaseWorkController(Workshop workshop) {
+    CaseWorkController(Workshop workshop, WorkshopLogs log) {
+        this.log = log;
         this.workshop = workshop;
     }
 
@@ -61,10 +70,55 @@ class CaseWorkController {
         CaseTask[] all = CaseTask.values();
         model.addAttribute("before", all[(Math.max(at, 0) + all.length - 1) % all.length]);
         model.addAttribute("after", all[(at + 1) % all.length]);
+        List<Layered> layers = job.history().all(Layered.class).toList();
+        model.addAttribute("layers", layers);
+        model.addAttribute("allLayers", Layer.values());
+        model.addAttribute("nextLayer", nextLayer(layers));
         model.addAttribute("photos", job.history().all(PhotoAdded.class).toList());
         model.addAttribute("ways", WaterTested.Way.values());
         model.addAttribute("water", job.history().all(WaterTested.class).toList());
         return "handover/case-work";
+    }
+
+    /** After rinsing, a plating begins anew: another piece. */
+    private static Layer nextLayer(List<Layered> layers) {
+        Layer[] all = Layer.values();
+        return layers.isEmpty()
+                ? all[0]
+                : all[(layers.get(layers.size() - 1).layer().ordinal() + 1) % all.length];
+    }
+
+    /** A step of a plating; its bath has a clock of its own. */
+    @PostMapping("/jobs/{number}/layers")
+    @Transactional
+    public String layer(
+            @PathVariable int number,
+            @RequestParam int seq,
+            @RequestParam Layer layer,
+            @RequestParam(defaultValue = "") String minutes,
+            @RequestParam(defaultValue = "") String words) {
+        OpenJob job = workshop.load(number);
+        CaseTask.Limit limit = limit(job, CaseTask.PLATED);
+        if (limit.leave() == CaseTask.Leave.AGAINST && words.isBlank()) {
+            throw refuse("Plating goes against what was agreed: " + limit.why());
+        }
+        Layered step;
+        try {
+            step = new Layered(layer, minutes.isBlank() ? 0 : Integer.parseInt(minutes.strip()), words);
+        } catch (NumberFormatException e) {
+            throw refuse("“" + minutes + "” is no number of minutes");
+        } catch (IllegalArgumentException e) {
+            throw refuse(String.valueOf(e.getMessage()));
+        }
+        workshop.append(number, seq, step);
+        if (step.minutes() > 0) {
+            log.append(new ClockStarted(
+                    UUID.randomUUID().toString(),
+                    layer.words() + " bath",
+                    number,
+                    List.of(new Timed.Stretch(layer.words() + " bath", 60 * step.minutes()))));
+        }
+        return "redirect:/jobs/" + number + "/case-work?task=PLATED";
     }
 
     private static CaseTask.Limit limit(OpenJob job, CaseTask task) {

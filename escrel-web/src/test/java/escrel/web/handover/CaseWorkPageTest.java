@@ -3,7 +3,10 @@ package escrel.web.handover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.casework.CaseWorked;
+import escrel.core.casework.Layer;
+import escrel.core.casework.Layered;
 import escrel.core.casework.WaterTested;
+import escrel.web.storage.WorkshopLogs;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
@@ -53,6 +56,34 @@ class CaseWorkPageTest {
                 .contains("A pressure lies above 0");
         assertThat(hand.load().history().all(CaseWorked.class)).isEmpty();
         assertThat(hand.load().history().all(WaterTested.class)).isEmpty();
+    }
+
+    /** Layer upon layer; the gold bath has a clock, and after rinsing another piece begins anew. */
+    @Test
+    void platingGoesLayerByLayerWithAClockForItsBath() {
+        WorkshopLogs logs = server.bean(WorkshopLogs.class);
+        assertThat(hand.post("/layers", Map.of("layer", "CLEANED")).body())
+                .contains("Plating goes against what was agreed: renew was not agreed");
+        for (Layer layer : Layer.values()) {
+            String minutes = layer.minutes() == 0 ? "" : String.valueOf(layer.minutes());
+            hand.post("/layers", Map.of("layer", layer.name(), "minutes", minutes, "words", "the bezel, as asked"));
+        }
+        assertThat(hand.load().history().all(Layered.class))
+                .extracting(Layered::layer)
+                .containsExactly(Layer.values());
+        // about a quarter of an hour in the gold
+        assertThat(logs.load().running().of(job))
+                .singleElement()
+                .satisfies(r -> assertThat(r.clock().length()).hasMinutes(15));
+        assertThat(visitor.get("/jobs/" + job + "/case-work?task=PLATED").body())
+                .contains("gold, 15 min: the bezel, as asked", "never near acids", "Nickel beneath gold")
+                .contains("name=\"layer\" value=\"CLEANED\"");
+        assertThat(hand.post("/layers", Map.of("layer", "GOLD", "minutes", "long", "words", "x"))
+                        .body())
+                .contains("no number of minutes");
+        assertThat(hand.post("/layers", Map.of("layer", "GOLD", "minutes", "601", "words", "x"))
+                        .body())
+                .contains("at most 600 minutes");
     }
 
     @Test

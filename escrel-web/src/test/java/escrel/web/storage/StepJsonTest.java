@@ -14,6 +14,8 @@ import escrel.core.calibre.Trait;
 import escrel.core.calibre.Wash;
 import escrel.core.casework.CaseTask;
 import escrel.core.casework.CaseWorked;
+import escrel.core.casework.Layer;
+import escrel.core.casework.Layered;
 import escrel.core.casework.ParcelSent;
 import escrel.core.casework.WaterTested;
 import escrel.core.cleaning.Washed;
@@ -253,6 +255,7 @@ class StepJsonTest {
                 new OwnerAnswered(7, OwnerAnswered.Answer.IN_PART, "the dial"),
                 new Checked(Check.WINDS, Checked.Outcome.YES, ""),
                 new ResetTried(ResetTried.Did.RUNS_ON),
+                new Layered(Layer.GOLD, 15, "bezel"),
                 new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),
