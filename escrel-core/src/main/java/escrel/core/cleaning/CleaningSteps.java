@@ -6,9 +6,19 @@ import java.util.List;
 /** The kinds of step about cleaning. */
 public final class CleaningSteps {
     /** All of them. */
-    public static final List<StepKind<?>> KINDS = List.of(StepKind.about(
-                    "washed", Washed.class, Washed::parts, (s, n) -> s.parts().size() + " parts washed")
-            .in(StepKind.WASH));
+    public static final List<StepKind<?>> KINDS = List.of(
+            StepKind.about(
+                            "washed",
+                            Washed.class,
+                            Washed::parts,
+                            (s, n) -> s.parts().size() + " parts washed")
+                    .in(StepKind.WASH),
+            StepKind.about(
+                            "filmed",
+                            Filmed.class,
+                            Filmed::parts,
+                            (s, n) -> s.parts().size() + (s.parts().size() == 1 ? " part" : " parts") + " filmed")
+                    .in(StepKind.WASH));
 
     private CleaningSteps() {}
 }

@@ -7,6 +7,7 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.SchoolChart;
 import escrel.core.calibre.VariantSheet;
 import escrel.core.cleaning.CleaningState;
+import escrel.core.cleaning.Films;
 import escrel.core.cleaning.Looks;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
@@ -351,6 +352,11 @@ public final class Job {
     /** Rinses and looks. */
     public CleaningState cleaning() {
         return cleaning.get();
+    }
+
+    /** The oil-repellent film, by the schools of this job. */
+    public Films films() {
+        return Films.of(lives(), history(), cleaning(), schools());
     }
 
     /** What the first checks and everything else recorded add up to. */

@@ -23,6 +23,13 @@ final class Asked {
                             part.name() + " " + owed + ". The same key fits it all the same; the account stays open.",
                             List.of())));
         }
+        if (job.films().wantsPivotsCleaned(part)) {
+            all.add(new Caution(
+                    Caution.Kind.ASKS,
+                    "Filmed",
+                    "Dry, and its pivots cleaned of the film in pith: oil must stay on them.",
+                    List.of()));
+        }
         all.addAll(Caution.onTheWayUp(job.movement(), part, schools));
         return all;
     }

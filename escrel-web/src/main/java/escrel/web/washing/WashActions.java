@@ -1,8 +1,10 @@
 package escrel.web.washing;
 
 import escrel.core.MendableException;
+import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.CleaningState;
+import escrel.core.cleaning.Filmed;
 import escrel.core.cleaning.JarFilled;
 import escrel.core.cleaning.Jars;
 import escrel.core.cleaning.LoadStarted;
@@ -10,7 +12,9 @@ import escrel.core.cleaning.ProgrammeKept;
 import escrel.core.cleaning.WashPlan;
 import escrel.core.cleaning.Washed;
 import escrel.core.clock.ClockEnded;
+import escrel.core.clock.ClockStarted;
 import escrel.core.clock.Clocks;
+import escrel.core.clock.Timed;
 import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -25,6 +29,9 @@ import org.springframework.stereotype.Component;
 /** What is recorded of a wash: in the job what is clean, in the workshop's log what went through the machine. */
 @Component
 class WashActions {
+    /** How long a film is left to dry. Ours. */
+    private static final int FILM_DRIES_SECONDS = 600;
+
     private final Workshop workshop;
     private final WorkshopLogs log;
 
@@ -105,6 +112,21 @@ class WashActions {
             return;
         }
         append(number, seq, List.of(new Washed(waiting, Wash.MACHINE, "")));
+    }
+
+    /** What waits for its film has it; a clock says when it is dry. */
+    void film(int number, int seq, Filmed.How how) {
+        OpenJob job = workshop.load(number);
+        List<String> parts = job.job().films().due().stream().map(Part::code).toList();
+        if (parts.isEmpty()) {
+            throw refuse("Nothing waits for a film", "What is clean and was looked at gets it, by the school chosen.");
+        }
+        workshop.append(number, seq, new Filmed(parts, how));
+        log.append(new ClockStarted(
+                UUID.randomUUID().toString(),
+                "film dries",
+                number,
+                List.of(new Timed.Stretch("film dries", FILM_DRIES_SECONDS))));
     }
 
     void jar(String jar, boolean strained) {

@@ -3,6 +3,7 @@ package escrel.web.washing;
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
+import escrel.core.cleaning.Filmed;
 import escrel.core.cleaning.Washed;
 import escrel.core.service.StepKind;
 import escrel.core.workshop.WorkshopLog;
@@ -55,6 +56,7 @@ class WashingController {
         model.addAttribute("view", view);
         model.addAttribute("words", words());
         model.addAttribute("caution", cautions(view));
+        model.addAttribute("film", job.job().films().due());
         model.addAttribute("programme", workshopLog.jars().programme());
         model.addAttribute("alone", part.isBlank() ? null : alone(job, part));
         model.addAttribute("ways", List.of(Wash.values()));
@@ -145,6 +147,14 @@ class WashingController {
     @Transactional
     public String out(@PathVariable int number, @RequestParam int seq) {
         actions.out(number, seq);
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    /** The parts that wait for it are filmed. */
+    @PostMapping("/jobs/{number}/wash/film")
+    @Transactional
+    public String film(@PathVariable int number, @RequestParam int seq, @RequestParam Filmed.How how) {
+        actions.film(number, seq, how);
         return "redirect:/jobs/" + number + "/wash";
     }
 

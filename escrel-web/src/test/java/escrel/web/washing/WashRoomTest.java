@@ -134,4 +134,29 @@ class WashRoomTest {
             assertThat(hand.post("/wash/out", Map.of()).body()).contains("No load of this job is in the machine");
         }
     }
+
+    /** By the school chosen, what is clean and was looked at is filmed by one key, dries, and asks for its pivots going on. */
+    @Test
+    void filmIsPutOnAndDries() {
+        try (EscrelServer server = EscrelServer.empty();
+                Browser browser = new Browser()) {
+            server.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
+            BenchHand hand = new BenchHand(server, Stripped.cleanCv12(server));
+            new Visitor(server.url()).post("/settings", Map.of("choice", "FILM_ALL"));
+            browser.open(server.url() + "/jobs/" + hand.load().number() + "/wash");
+            browser.seeText("Oil-repellent film");
+            browser.key('*');
+            browser.untilTrue(
+                    "the film to be on", () -> hand.load().job().films().due().isEmpty());
+            assertThat(server.bean(WorkshopLogs.class)
+                            .load()
+                            .running()
+                            .of(hand.load().number()))
+                    .extracting(r -> r.clock().words())
+                    .containsExactly("film dries");
+            browser.open(server.url() + "/jobs/" + hand.load().number() + "/climb?line=escape-wheel");
+            browser.seeText("its pivots cleaned of the film in pith");
+            assertThat(hand.post("/wash/film", Map.of("how", "DROPPED")).body()).contains("Nothing waits for a film");
+        }
+    }
 }
