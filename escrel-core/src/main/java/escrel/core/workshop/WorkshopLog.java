@@ -4,6 +4,7 @@ import escrel.core.cleaning.Jars;
 import escrel.core.clock.Clocks;
 import escrel.core.lubrication.Bottles;
 import escrel.core.mainspring.SpringsListed;
+import escrel.core.parts.PlayLimits;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
 import escrel.core.supply.Stores;
@@ -80,6 +81,16 @@ public final class WorkshopLog {
     /** The bottles of lubricant. */
     public Bottles bottles() {
         return Bottles.of(acts.counting());
+    }
+
+    /** Between what play should lie. */
+    public PlayLimits play() {
+        return acts.counting().stream()
+                .map(RecordedStep::step)
+                .filter(PlayLimits.class::isInstance)
+                .map(PlayLimits.class::cast)
+                .reduce((earlier, later) -> later)
+                .orElse(PlayLimits.USUAL);
     }
 
     /** The jars of the machine, and what it does. */

@@ -8,6 +8,7 @@ import escrel.core.clock.ClockStarted;
 import escrel.core.lubrication.BottleGone;
 import escrel.core.lubrication.BottleKept;
 import escrel.core.mainspring.SpringsListed;
+import escrel.core.parts.PlayLimits;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
 import escrel.core.service.TakenBack;
@@ -46,6 +47,10 @@ public final class WorkshopSteps {
                     (s, n) -> "jar “" + s.jar() + "” " + (s.strained() ? "strained" : "filled anew")),
             StepKind.of("bottle-kept", BottleKept.class, (s, n) -> "bottle kept: " + s.said()),
             StepKind.of("bottle-gone", BottleGone.class, (s, n) -> "bottle gone"),
+            StepKind.of(
+                    "play-limits",
+                    PlayLimits.class,
+                    (s, n) -> "limits of play: " + s.limits().size() + " lines"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     /** All of them. */

@@ -9,6 +9,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.PartStory;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
+import escrel.web.storage.WorkshopLogs;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,8 +29,10 @@ class LookController {
     private final LookActions actions;
     private final Learnt learnt;
     private final AtHand atHand;
+    private final WorkshopLogs log;
 
-    LookController(Workshop workshop, LookActions actions, Learnt learnt, AtHand atHand) {
+    LookController(Workshop workshop, LookActions actions, Learnt learnt, AtHand atHand, WorkshopLogs log) {
+        this.log = log;
         this.workshop = workshop;
         this.actions = actions;
         this.learnt = learnt;
@@ -83,6 +86,7 @@ class LookController {
         OpenJob job = workshop.load(number);
         LookView view = LookView.of(job, asked);
         String part = view.part() == null ? "" : view.part().code();
+        model.addAttribute("plays", Plays.of(job, view.part(), log.load().play()));
         // the plate is no part a picture could be kept with
         atHand.shows(number, job.movement().part(part).isPresent() ? part : "");
         model.addAttribute("job", JobHead.of(job));
