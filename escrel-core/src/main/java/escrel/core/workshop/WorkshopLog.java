@@ -4,6 +4,7 @@ import escrel.core.cleaning.Jars;
 import escrel.core.clock.Clocks;
 import escrel.core.lubrication.Bottles;
 import escrel.core.mainspring.SpringsListed;
+import escrel.core.marks.Years;
 import escrel.core.parts.PlayLimits;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.StepSequence;
@@ -91,6 +92,11 @@ public final class WorkshopLog {
                 .map(PlayLimits.class::cast)
                 .reduce((earlier, later) -> later)
                 .orElse(PlayLimits.USUAL);
+    }
+
+    /** In which years whose numbers were given out. */
+    public Years years() {
+        return Years.of(acts.counting());
     }
 
     /** The jars of the machine, and what it does. */

@@ -8,6 +8,7 @@ import escrel.core.clock.ClockStarted;
 import escrel.core.lubrication.BottleGone;
 import escrel.core.lubrication.BottleKept;
 import escrel.core.mainspring.SpringsListed;
+import escrel.core.marks.YearsKept;
 import escrel.core.parts.PlayLimits;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
@@ -51,6 +52,11 @@ public final class WorkshopSteps {
                     "play-limits",
                     PlayLimits.class,
                     (s, n) -> "limits of play: " + s.limits().size() + " lines"),
+            StepKind.of(
+                    "years-kept",
+                    YearsKept.class,
+                    (s, n) ->
+                            "years of " + s.maker() + "'s numbers: " + s.rows().size() + " rows"),
             StepKind.of("taken-back", TakenBack.class, (s, n) -> "entry " + s.sequence() + " taken back"));
 
     /** All of them. */

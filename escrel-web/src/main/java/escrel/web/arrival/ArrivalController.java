@@ -21,6 +21,7 @@ import escrel.web.job.Workshop;
 import escrel.web.photos.Photos;
 import escrel.web.storage.CaseSheets;
 import escrel.web.storage.Sheets;
+import escrel.web.storage.WorkshopLogs;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.time.OffsetDateTime;
@@ -46,6 +47,7 @@ import org.springframework.web.servlet.ModelAndView;
 /** Opens jobs and shows how the watch came. */
 @Controller
 class ArrivalController {
+    private final WorkshopLogs log;
     private final Workshop workshop;
     private final Sheets sheets;
     private final Photos photos;
@@ -54,7 +56,14 @@ class ArrivalController {
     private final CaseSheets caseSheets;
 
     ArrivalController(
-            Workshop workshop, Sheets sheets, Photos photos, Habits habits, CaseActions cases, CaseSheets caseSheets) {
+            Workshop workshop,
+            Sheets sheets,
+            Photos photos,
+            Habits habits,
+            CaseActions cases,
+            CaseSheets caseSheets,
+            WorkshopLogs log) {
+        this.log = log;
         this.cases = cases;
         this.caseSheets = caseSheets;
         this.workshop = workshop;
@@ -144,6 +153,9 @@ class ArrivalController {
         model.addAttribute("suspicions", job.job().suspicions().open());
         model.addAttribute("parts", job.movement().homes());
         model.addAttribute("marks", job.job().marks());
+        model.addAttribute(
+                "years",
+                log.load().years().of(job.arrival().maker(), job.job().marks().all()));
         model.addAttribute("markKinds", MarkSeen.Kind.values());
         model.addAttribute("markOns", MarkSeen.On.values());
         model.addAttribute("case", CaseView.of(job, caseSheets.all()));

@@ -2,6 +2,8 @@ package escrel.web.demo;
 
 import escrel.core.calibre.LubricantClass;
 import escrel.core.lubrication.BottleKept;
+import escrel.core.marks.MarkSeen;
+import escrel.core.marks.YearsKept;
 import escrel.core.service.Step;
 import escrel.core.supply.DonorKept;
 import escrel.core.supply.HourRate;
@@ -59,6 +61,15 @@ final class DemoStores {
                 new HourRate(60));
         acts.forEach(log::append);
         bottles(today).forEach(log::append);
+        log.append(new YearsKept(
+                "Pellworth",
+                MarkSeen.On.MOVEMENT,
+                YearsKept.Certainty.COLLECTED,
+                List.of(
+                        new YearsKept.Row(61_000, 1951),
+                        new YearsKept.Row(74_500, 1954),
+                        new YearsKept.Row(88_000, 1958),
+                        new YearsKept.Row(95_000, 1961))));
     }
 
     private static List<BottleKept> bottles(LocalDate today) {

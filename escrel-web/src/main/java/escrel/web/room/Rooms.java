@@ -101,7 +101,9 @@ public final class Rooms {
             Room.ofTheWorkshop("cases", "Cases", "/cases")
                     .leadingTo("/cases/{case}")
                     .leadingTo("/cases/{case}?part=new"),
-            Room.ofTheWorkshop("settings", "Schools", "/settings").leadingTo("/settings/play"),
+            Room.ofTheWorkshop("settings", "Schools", "/settings")
+                    .leadingTo("/settings/play")
+                    .leadingTo("/settings/years"),
             Room.ofTheWorkshop("devices", "Sound devices", "/devices"),
             Room.ofTheWorkshop("safe", "Safe keeping", "/safe"));
 
