@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { counted, dosed } from "../js/page/dosing.js";
+import { counted, depth, dosed } from "../js/page/dosing.js";
 
 // M13: 15 teeth take 3 doses of 5, 20 take 4, 21 take 5
 test("every dose carries its teeth, the last what is left", () => {
@@ -13,4 +13,10 @@ test("what was given is said, and when it is enough", () => {
   assert.equal(counted(0, 3, 15), "none given yet");
   assert.equal(counted(2, 3, 15), "2 of 3 given: walk it on");
   assert.equal(counted(3, 3, 15), "3 of 3: all 15 teeth have had theirs");
+});
+
+test("the coupling's depth is judged about two thirds", () => {
+  assert.match(depth(67), /about two thirds/);
+  assert.match(depth(40), /too shallow/);
+  assert.match(depth(90), /too deep/);
 });

@@ -9,7 +9,25 @@ export function counted(doses, all, teeth) {
   return doses >= all ? `${all} of ${all}: all ${teeth} teeth have had theirs` : `${doses} of ${all} given: walk it on`;
 }
 
+// A tooth's tip should reach about two thirds down the other's tooth; how far off still works is ours.
+export function depth(percent) {
+  if (percent < 50) return `${percent} %: too shallow, it slips or stops the hand`;
+  if (percent > 80) return `${percent} %: too deep, it robs the balance`;
+  return `${percent} %: about two thirds, as it should be`;
+}
+
 export function startDosing(document) {
+  document.addEventListener("input", (event) => {
+    const slider = event.target.closest("[data-depth]");
+    if (!slider) return;
+    const box = slider.closest("[data-coupling]");
+    const percent = Number(slider.value);
+    box.querySelector("[data-tooth-in]").setAttribute("transform", `translate(0 ${(64 * percent) / 100})`);
+    box.querySelector("[data-depth-words]").textContent = depth(percent);
+    const note = document.getElementById(slider.dataset.depth);
+    const others = note.value.split(", ").filter((w) => w && !w.startsWith("depth "));
+    note.value = [...others, `depth ${percent} %`].join(", ");
+  });
   const running = new WeakMap();
   document.addEventListener("click", (event) => {
     const dose = event.target.closest("[data-dose]");

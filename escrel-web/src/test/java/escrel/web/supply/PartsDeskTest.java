@@ -11,7 +11,6 @@ import escrel.core.parts.Decision;
 import escrel.core.parts.Finding;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
-import escrel.core.service.PartOn;
 import escrel.core.service.Tally;
 import escrel.core.supply.Want;
 import escrel.web.job.OpenJob;
@@ -107,9 +106,19 @@ class PartsDeskTest {
         assertThat(finding("crown-wheel").wanting()).isEqualTo("the other one is here and not fitted yet");
         assertThat(job().copies().now("crown-wheel").orElseThrow().words()).isEqualTo("5.2 mm, 28 teeth");
 
-        Workshop workshop = server.bean(Workshop.class);
-        workshop.append(
-                number, hand.load().sequence(), List.of(PartOff.plain("crown-wheel"), PartOn.plain("crown-wheel")));
+        // the old one comes off; the new one is rinsed, looked at and pressed on at the climb
+        server.bean(Workshop.class).append(number, hand.load().sequence(), PartOff.plain("crown-wheel"));
+        hand.post("/wash", Map.of("way", "MACHINE", "part", "crown-wheel"));
+        hand.post("/inspect/judge", Map.of("part", "crown-wheel", "grade", "GOOD"));
+        try (Browser browser = new Browser()) {
+            browser.open(server.url() + "/jobs/" + number + "/climb?line=crown-wheel");
+            browser.seeText("another one, new");
+            browser.keyOnBench('5');
+            if (job().teardown().isOff("crown-wheel")) {
+                // its screw is left-hand: asked, and the same key says yes
+                browser.keyOnBench('5');
+            }
+        }
 
         assertThat(finding("crown-wheel").isSettled()).isTrue();
         assertThat(want("crown-wheel").state()).isEqualTo(Want.State.DONE);
