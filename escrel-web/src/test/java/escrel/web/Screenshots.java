@@ -43,7 +43,7 @@ class Screenshots {
             take(server, browser, "/calibres/l-43", "calibre");
             take(server, browser, "/jobs/3/strip", "strip");
             take(server, browser, "/jobs/3/tray", "tray");
-            take(server, browser, "/jobs/22/way", "way-in");
+            take(server, browser, "/jobs/7/oil", "oil");
             int unknown = pinned(server);
             take(server, browser, "/jobs/" + unknown + "/strip?side=TRAIN", "photo-plan");
             take(server, browser, "/jobs/" + unknown + "/learnt", "learnt");
@@ -52,7 +52,9 @@ class Screenshots {
             browser.driver().executeScript("document.cookie = 'theme=lamp; path=/'");
             take(server, browser, "/cases/skarholt-d-77?part=retaining-ring", "case");
             browser.driver().executeScript("document.cookie = 'theme=paper; path=/'");
-            take(server, browser, "/jobs/" + Stripped.cv12(server, 99) + "/wash", "wash");
+            BenchHand washing = new BenchHand(server, Stripped.cv12(server, 99));
+            washing.post("/wash/load", Map.of());
+            take(server, browser, "/jobs/" + washing.load().number() + "/wash", "wash");
         }
     }
 

@@ -11,7 +11,7 @@ public final class CleaningSteps {
                             "washed",
                             Washed.class,
                             Washed::parts,
-                            (s, n) -> s.parts().size() + " parts washed")
+                            (s, n) -> s.parts().size() + (s.parts().size() == 1 ? " part washed" : " parts washed"))
                     .in(StepKind.WASH),
             StepKind.about(
                             "filmed",

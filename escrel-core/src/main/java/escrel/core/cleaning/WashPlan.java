@@ -121,7 +121,9 @@ public final class WashPlan {
             // cap jewels, settings and their springs are the smallest there are; the balance itself lies by its cock
             return name.contains("balance") ? Basket.PLATES : Basket.SETTINGS;
         }
-        if (part.group() == Group.BARREL && part.role() != Role.RATCHET_WHEEL) {
+        if (part.role() == Role.BARREL
+                || part.role() == Role.MAINSPRING
+                || part.group() == Group.BARREL && name.matches(".*\\b(barrel|arbor|lid|mainspring)\\b.*")) {
             return Basket.BARREL;
         }
         return isToothed(part) || isCalledAWheel(name) ? Basket.WHEELS : Basket.STEEL;

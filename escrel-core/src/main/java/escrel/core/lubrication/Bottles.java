@@ -3,17 +3,21 @@ package escrel.core.lubrication;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.service.RecordedStep;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The bottles of the workshop, each of a class of lubricant. How early and how long an open one is warned of is ours. */
 public final class Bottles {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final int SOON_DAYS = 30;
     private static final int OPEN_YEARS = 3;
 
@@ -73,12 +77,16 @@ public final class Bottles {
     public static String warning(BottleKept bottle, LocalDate today) {
         LocalDate useBy = bottle.useBy();
         return switch (stand(bottle, today)) {
-            case OVER -> "past its day: was to be used by " + useBy;
+            case OVER -> "past its day: was to be used by " + said(useBy);
             case SOON ->
                 useBy != null && ChronoUnit.DAYS.between(today, useBy) <= SOON_DAYS
-                        ? "to be used by " + useBy
+                        ? "to be used by " + said(useBy)
                         : "open for more than " + OPEN_YEARS + " years";
             case GOOD -> "";
         };
+    }
+
+    private static String said(@Nullable LocalDate day) {
+        return day == null ? "" : DAY.format(day);
     }
 }

@@ -84,7 +84,7 @@ class WashPlanTest {
         assertThat(of(plan, Basket.ESCAPEMENT).codes()).containsExactly("fork");
         assertThat(of(plan, Basket.SOLVENT).codes()).containsExactly("escape");
         assertThat(of(plan, Basket.SETTINGS).codes()).containsExactly("cap");
-        assertThat(of(plan, Basket.STEEL).codes()).containsExactly("yoke");
+        assertThat(of(plan, Basket.STEEL).codes()).containsExactly("click-spring", "yoke");
         assertThat(of(plan, Basket.STANCE).codes()).containsExactly("dial");
         assertThat(plan.stream().mapToInt(b -> b.lines().size()).sum()).isEqualTo(8);
     }
