@@ -8,15 +8,25 @@ public enum CaseTask {
     POLISHED(
             "polished",
             Bound.METAL,
-            "At the motor: eye protection, dust mask, no gloves or loose sleeves at the spindle."),
+            "At the motor: eye protection, dust mask, no gloves or loose sleeves at the spindle. Its maker's instructions and"
+                    + " local rules decide."),
     BRUSHED("brushed areas redone", Bound.METAL, "Along a straight edge, with fine paper."),
-    CRYSTAL_POLISHED("crystal polished", Bound.NONE, ""),
+    CRYSTAL_POLISHED(
+            "crystal polished",
+            Bound.NONE,
+            "No acids for crystals or steel here: what would need them goes to a licensed workshop."),
     CRYSTAL_PRESSED(
             "crystal pressed in",
             Bound.NONE,
-            "Acrylic is compressed a few tenths of a millimetre into its groove; press square, eyes protected."),
-    CRYSTAL_GLUED("crystal glued in", Bound.NONE, "Light-curing adhesive: gloves, and never look into the lamp."),
-    BEZEL_SPRING("bezel spring bent", Bound.NONE, "A spring under tension: mind the eyes."),
+            "Acrylic is compressed a few tenths of a millimetre into its groove; press square, eyes protected. The press's instructions decide."),
+    CRYSTAL_GLUED(
+            "crystal glued in",
+            Bound.NONE,
+            "Light-curing adhesive: gloves, shield the eyes, never look into the lamp. Its data sheet and local rules decide."),
+    BEZEL_SPRING(
+            "bezel spring bent",
+            Bound.NONE,
+            "A spring under tension: eyes protected, a hand over it. Local rules decide."),
     PLATED(
             "plated",
             Bound.AS_NEW,

@@ -129,6 +129,18 @@ class WashActions {
                 List.of(new Timed.Stretch("film dries", FILM_DRIES_SECONDS))));
     }
 
+    /** What the machine does from now on; a load that is in it goes on as it began. */
+    void programme(String name, String text, String changeAfter) {
+        try {
+            log.append(Programmes.of(name, text, changeAfter));
+        } catch (IllegalArgumentException e) {
+            throw new MendableException(
+                    String.valueOf(e.getMessage()),
+                    "The programme is as it was.",
+                    "A line each, as: wash; 8; first jar. Drying has no jar.");
+        }
+    }
+
     void jar(String jar, boolean strained) {
         if (log.load().jars().all().stream().noneMatch(j -> j.name().equals(jar))) {
             throw refuse("The machine has no jar “" + jar + "”", "Choose one that is drawn.");

@@ -58,6 +58,7 @@ class WashingController {
         model.addAttribute("caution", cautions(view));
         model.addAttribute("film", job.job().films().due());
         model.addAttribute("programme", workshopLog.jars().programme());
+        model.addAttribute("programmeLines", Programmes.text(workshopLog.jars().programme()));
         model.addAttribute("alone", part.isBlank() ? null : alone(job, part));
         model.addAttribute("ways", List.of(Wash.values()));
         model.addAttribute(
@@ -155,6 +156,16 @@ class WashingController {
     @Transactional
     public String film(@PathVariable int number, @RequestParam int seq, @RequestParam Filmed.How how) {
         actions.film(number, seq, how);
+        return "redirect:/jobs/" + number + "/wash";
+    }
+
+    @PostMapping("/jobs/{number}/wash/programme")
+    String programme(
+            @PathVariable int number,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String lines,
+            @RequestParam(defaultValue = "") String changeAfter) {
+        actions.programme(name, lines, changeAfter);
         return "redirect:/jobs/" + number + "/wash";
     }
 

@@ -43,15 +43,22 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 
 /** A service of one to three rounds in which every order is random and no rule is broken. */
 final class RandomService {
     private final CalibreSheet sheet;
     private final Random random;
+    private final Schools schools;
     private final List<RecordedStep> steps = new ArrayList<>();
 
     RandomService(CalibreSheet sheet, long seed) {
+        this(sheet, seed, Schools.DEFAULT);
+    }
+
+    RandomService(CalibreSheet sheet, long seed, Schools schools) {
+        this.schools = schools;
         this.sheet = sheet;
         this.random = new Random(seed);
         record(new WorkAgreed(WorkAgreed.Work.SERVICE, ""));
@@ -67,7 +74,7 @@ final class RandomService {
     }
 
     Job job() {
-        return Job.of(history(), sheet, Schools.DEFAULT);
+        return Job.of(history(), sheet, schools);
     }
 
     /** One of the homes, for a way in. */
@@ -143,6 +150,20 @@ final class RandomService {
             AssemblyPlan.Line next = free.get(random.nextInt(free.size()));
             record(done(next));
             open.remove(next);
+        }
+        return this;
+    }
+
+    /**
+     * Closes as the plan proposes, line by line.
+     *
+     * @param seen each line as it is proposed, with the plan it is proposed by
+     */
+    RandomService closeAsProposed(BiConsumer<AssemblyPlan, AssemblyPlan.Line> seen) {
+        for (AssemblyPlan plan = job().wayUp(); !plan.lines().isEmpty(); plan = job().wayUp()) {
+            AssemblyPlan.Line next = plan.lines().get(0);
+            seen.accept(plan, next);
+            record(done(next));
         }
         return this;
     }

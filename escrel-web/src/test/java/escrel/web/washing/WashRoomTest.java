@@ -52,6 +52,7 @@ class WashRoomTest {
             browser.untilTrue(
                     "the title to count down", () -> browser.driver().getTitle().matches("\\d:\\d\\d wash · .*"));
             new Visitor(server.url()).post("/clocks", Map.of("words", "film dries", "minutes", "10"));
+            stripped(server).post("/wash/load", Map.of());
         }
         try (EscrelServer server = EscrelServer.on(folder);
                 Browser browser = new Browser()) {
@@ -59,12 +60,13 @@ class WashRoomTest {
                     server.bean(WorkshopLogs.class).load().running().running();
             assertThat(running)
                     .extracting(r -> r.clock().words())
-                    .containsExactly("film dries", "wash, two rinses, dry");
+                    .containsExactly("film dries", "wash, two rinses, dry", "wash, two rinses, dry");
+            assertThat(running).extracting(r -> r.clock().job()).contains(job, job + 1);
             // on every page, and side by side on their own
             browser.open(server.url() + "/jobs/" + job + "/strip");
             browser.seeText("job " + job);
             browser.open(server.url() + "/clocks");
-            browser.seeText("2 clocks run");
+            browser.seeText("3 clocks run");
             BenchHand hand = new BenchHand(server, job);
             int due = hand.load().job().cleaning().due(Wash.MACHINE).size();
             assertThat(due).isPositive();
@@ -75,7 +77,8 @@ class WashRoomTest {
                     () -> hand.load().job().cleaning().due(Wash.MACHINE).isEmpty());
             assertThat(server.bean(WorkshopLogs.class).load().running().running())
                     .extracting(r -> r.clock().words())
-                    .containsExactly("film dries");
+                    .as("the other watch's load goes on")
+                    .containsExactly("film dries", "wash, two rinses, dry");
         }
     }
 
@@ -157,6 +160,31 @@ class WashRoomTest {
             browser.open(server.url() + "/jobs/" + hand.load().number() + "/climb?line=escape-wheel");
             browser.seeText("its pivots cleaned of the film in pith");
             assertThat(hand.post("/wash/film", Map.of("how", "DROPPED")).body()).contains("Nothing waits for a film");
+        }
+    }
+
+    @Test
+    void programmeIsTheWorkshops() {
+        try (EscrelServer server = EscrelServer.empty()) {
+            BenchHand hand = stripped(server);
+            WorkshopLogs logs = server.bean(WorkshopLogs.class);
+            hand.post(
+                    "/wash/programme",
+                    Map.of("name", "two jars", "lines", "wash; 7,5; one\nrinse; 4; two\ndry; 10", "changeAfter", "6"));
+            assertThat(logs.load().jars().programme().jars()).containsExactly("one", "two", "");
+            assertThat(logs.load().jars().programme().stretches())
+                    .extracting(s -> s.seconds())
+                    .containsExactly(450, 240, 600);
+            hand.post("/wash/load", Map.of());
+            assertThat(logs.load().jars().all()).extracting(j -> j.soil()).containsExactly(1, 1);
+            for (Map<String, String> wrong : List.of(
+                    Map.of("name", "x", "lines", "wash; long; one", "changeAfter", "6"),
+                    Map.of("name", "", "lines", "wash; 5; one", "changeAfter", "6"),
+                    Map.of("name", "x", "lines", "", "changeAfter", "6"),
+                    Map.of("name", "x", "lines", "wash; 5; one", "changeAfter", "none"))) {
+                assertThat(hand.post("/wash/programme", wrong).body()).contains("The programme is as it was");
+            }
+            assertThat(logs.load().jars().programme().name()).isEqualTo("two jars");
         }
     }
 }
