@@ -36,11 +36,22 @@ public final class Clocks {
         for (RecordedStep entry : acts) {
             if (entry.step() instanceof Timed timed) {
                 clocks.running.put(timed.id(), new Running(timed, entry.at()));
+            } else if (entry.step() instanceof ClockMoved moved) {
+                clocks.running.computeIfPresent(moved.id(), (id, r) -> moved(r, moved.stretch(), entry.at()));
             } else if (entry.step() instanceof ClockEnded ended) {
                 clocks.running.remove(ended.id());
             }
         }
         return clocks;
+    }
+
+    /** As if it had been set so long ago that this stretch begins now. */
+    private static Running moved(Running running, int stretch, Instant now) {
+        long before = running.clock().stretches().stream()
+                .limit(stretch)
+                .mapToLong(Timed.Stretch::seconds)
+                .sum();
+        return new Running(running.clock(), now.minusSeconds(before));
     }
 
     /** Those that run or wait to be seen to, the one that ends first in front. */

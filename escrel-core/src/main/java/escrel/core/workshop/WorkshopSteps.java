@@ -4,6 +4,7 @@ import escrel.core.cleaning.JarFilled;
 import escrel.core.cleaning.LoadStarted;
 import escrel.core.cleaning.ProgrammeKept;
 import escrel.core.clock.ClockEnded;
+import escrel.core.clock.ClockMoved;
 import escrel.core.clock.ClockStarted;
 import escrel.core.lubrication.BottleGone;
 import escrel.core.lubrication.BottleKept;
@@ -36,6 +37,7 @@ public final class WorkshopSteps {
                     (s, n) -> "“" + s.from().watch() + "” of “" + s.from().owner() + "” is the watch “"
                             + s.into().watch() + "” of “" + s.into().owner() + "”"),
             StepKind.of("clock-started", ClockStarted.class, (s, n) -> "clock: " + s.words()),
+            StepKind.of("clock-moved", ClockMoved.class, (s, n) -> "clock moved to stretch " + (s.stretch() + 1)),
             StepKind.of("clock-ended", ClockEnded.class, (s, n) -> s.done() ? "clock seen to" : "clock stopped"),
             StepKind.of(
                     "load-started",

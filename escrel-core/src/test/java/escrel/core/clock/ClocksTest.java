@@ -78,4 +78,22 @@ class ClocksTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new ClockStarted("", "x", null, List.of(new Stretch("s", 1))));
     }
+
+    /** A machine that is slower or quicker than its programme says where it stands. */
+    @Test
+    void clockFollowsWhoeverDoesTheWork() {
+        at(0, MACHINE).at(11, new ClockMoved("a", 1));
+        Clocks.Running late = Clocks.of(acts).byId("a").orElseThrow();
+        // the wash took 11 minutes instead of 8: rinsing begins now, and has its five minutes
+        assertThat(late.at(NOON.plus(Duration.ofMinutes(11))).stretch()).isEqualTo(1);
+        assertThat(late.at(NOON.plus(Duration.ofMinutes(11))).left()).isEqualTo(Duration.ofMinutes(5));
+        at(12, new ClockMoved("a", 3)).at(12, new ClockMoved("nobody's", 1));
+        assertThat(Clocks.of(acts)
+                        .byId("a")
+                        .orElseThrow()
+                        .at(NOON.plus(Duration.ofMinutes(12)))
+                        .isOver())
+                .isTrue();
+        assertThatIllegalArgumentException().isThrownBy(() -> new ClockMoved("a", -1));
+    }
 }

@@ -187,4 +187,36 @@ class WashRoomTest {
             assertThat(logs.load().jars().programme().name()).isEqualTo("two jars");
         }
     }
+
+    /** By its door a machine says where it stands, slower or quicker than its programme. */
+    @Test
+    void machineSaysWhereItStands() {
+        try (EscrelServer server = EscrelServer.empty()) {
+            BenchHand hand = stripped(server);
+            Visitor visitor = new Visitor(server.url());
+            hand.post("/wash/load", Map.of());
+            WorkshopLogs logs = server.bean(WorkshopLogs.class);
+            String id = logs.load().running().running().get(0).clock().id();
+            assertThat(visitor.get("/machine/loads.json").body())
+                    .contains(id, "\"stretch\":0", "\"jar\":\"second rinse\",\"seconds\":300", "\"over\":false");
+            assertThat(visitor.post("/machine/loads/" + id, Map.of("stretch", "2"))
+                            .statusCode())
+                    .isEqualTo(204);
+            assertThat(visitor.get("/machine/loads.json").body()).contains("\"stretch\":2");
+            visitor.post(
+                    "/simulated/machine/" + id,
+                    Map.of("job", String.valueOf(hand.load().number())));
+            assertThat(visitor.get("/machine/loads.json").body()).contains("\"stretch\":3", "\"over\":false");
+            visitor.post("/machine/loads/" + id, Map.of("stretch", "4"));
+            assertThat(visitor.get("/machine/loads.json").body()).contains("\"over\":true");
+            assertThat(visitor.post("/machine/loads/" + id, Map.of("stretch", "5"))
+                            .statusCode())
+                    .isEqualTo(422);
+            assertThat(visitor.post("/machine/loads/nobody", Map.of("stretch", "1"))
+                            .statusCode())
+                    .isEqualTo(422);
+            // it is over, and what is clean a person says
+            assertThat(hand.load().job().cleaning().due(Wash.MACHINE)).isNotEmpty();
+        }
+    }
 }
