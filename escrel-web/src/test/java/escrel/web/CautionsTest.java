@@ -6,7 +6,6 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
 import escrel.web.testing.Visitor;
 import java.util.Locale;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,11 +23,6 @@ class CautionsTest {
         server = EscrelServer.demo();
         visitor = new Visitor(server.url());
         job = Stripped.cv12(server, 99);
-    }
-
-    @AfterAll
-    static void stop() {
-        server.close();
     }
 
     @ParameterizedTest

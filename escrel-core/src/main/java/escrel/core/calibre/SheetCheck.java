@@ -3,6 +3,7 @@ package escrel.core.calibre;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -94,6 +95,10 @@ public final class SheetCheck {
             knownIfGiven("The mate of part '" + part.code() + "'", part.staysWith());
             if (!(part.minutes() >= 0 && part.minutes() <= 240)) {
                 faults.add("Part '" + part.code() + "' takes between 0 and 240 minutes, not " + part.minutes());
+            }
+            if (part.wash().isPreparation()) {
+                faults.add("Part '" + part.code() + "' would only be prepared, never cleaned: "
+                        + part.wash().name().toLowerCase(Locale.ROOT));
             }
         }
         for (ScrewPlace screw : sheet.screws()) {

@@ -2,7 +2,6 @@ package escrel.core.cleaning;
 
 import escrel.core.condition.Defect;
 import escrel.core.parts.Finding;
-import escrel.core.parts.Findings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -24,9 +23,10 @@ public record Soil(int score, String why) {
     /**
      * Of a movement with these findings.
      *
+     * @param findings of this round: what an earlier one cleaned dirties no bath again
      * @param wet whether water or mould was seen inside
      */
-    public static Soil of(Findings findings, boolean wet) {
+    public static Soil of(List<Finding> findings, boolean wet) {
         List<String> why = new ArrayList<>();
         long oil = count(findings, OIL);
         long rust = count(findings, RUST);
@@ -46,8 +46,8 @@ public record Soil(int score, String why) {
         return new Soil(Math.min(4, score), String.join(", ", why));
     }
 
-    private static long count(Findings findings, Set<Defect> which) {
-        return findings.all().stream()
+    private static long count(List<Finding> findings, Set<Defect> which) {
+        return findings.stream()
                 .filter(f -> which.contains(f.defect()))
                 .map(Finding::part)
                 .distinct()

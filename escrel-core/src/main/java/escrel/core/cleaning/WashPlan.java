@@ -9,7 +9,6 @@ import escrel.core.calibre.Shape;
 import escrel.core.calibre.Wash;
 import escrel.core.condition.Defect;
 import escrel.core.parts.Finding;
-import escrel.core.parts.Findings;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -59,11 +58,11 @@ public final class WashPlan {
     private final Set<String> jewelled = new HashSet<>();
     private final boolean heavy;
 
-    private WashPlan(CalibreSheet sheet, CleaningState cleaning, Findings findings, Soil soil) {
+    private WashPlan(CalibreSheet sheet, CleaningState cleaning, List<Finding> findings, Soil soil) {
         this.sheet = sheet;
         this.cleaning = cleaning;
         this.heavy = soil.score() >= Soil.HEAVY;
-        for (Finding finding : findings.all()) {
+        for (Finding finding : findings) {
             if (finding.part() != null && STICKS.contains(finding.defect())) {
                 sticky.add(finding.part());
             }
@@ -71,8 +70,12 @@ public final class WashPlan {
         sheet.jewels().forEach(j -> jewelled.add(j.part()));
     }
 
-    /** The baskets of what owes a rinse and lies at hand, each with its parts in the order in which they came off. */
-    public static List<Batch> of(CalibreSheet sheet, CleaningState cleaning, Findings findings, Soil soil) {
+    /**
+     * The baskets of what owes a rinse and lies at hand, each with its parts in the order in which they came off.
+     *
+     * @param findings of this round
+     */
+    public static List<Batch> of(CalibreSheet sheet, CleaningState cleaning, List<Finding> findings, Soil soil) {
         return new WashPlan(sheet, cleaning, findings, soil).batches(cleaning.due());
     }
 

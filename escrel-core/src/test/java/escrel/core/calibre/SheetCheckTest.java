@@ -36,6 +36,16 @@ class SheetCheckTest {
                 .contains("dial → dial");
     }
 
+    /** A way that only prepares cleans nothing. */
+    @Test
+    void partThatWouldOnlyBePreparedIsAFault() {
+        Part pegged = Part.of("w", "Wheel", Group.TRAIN, Side.TRAIN).withWash(Wash.PEGGED, "");
+        assertThat(SheetCheck.faultsOf(Calibres.of(List.of(pegged), List.of())))
+                .singleElement()
+                .asString()
+                .contains("'w' would only be prepared");
+    }
+
     @Test
     void everyFaultIsNamedNotOnlyTheFirst() {
         CalibreSheet broken = Calibres.of(

@@ -18,7 +18,9 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.job.Job;
 import escrel.core.parts.FindingRaised;
+import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.util.ArrayList;
@@ -65,7 +67,7 @@ class WashPlanTest {
     }
 
     private static List<Batch> plan(Job job) {
-        return WashPlan.of(SHEET, job.cleaning(), job.findings(), Soil.of(job.findings(), false));
+        return job.washPlan();
     }
 
     private static FindingRaised gummed(String part) {
@@ -105,7 +107,7 @@ class WashPlanTest {
     @Test
     void heavyDirtIsPreCleanedSoThatTheBathsLast() {
         Job dirty = off(gummed("third"), gummed("bridge"), gummed("yoke"));
-        assertThat(Soil.of(dirty.findings(), false).score()).isEqualTo(3);
+        assertThat(dirty.soil().score()).isEqualTo(3);
         assertThat(of(plan(dirty), Basket.WHEELS).lines().get(0).first()).containsExactly(Wash.PUTTY, Wash.ULTRASONIC);
         assertThat(of(plan(dirty), Basket.STEEL).lines().get(0).first()).containsExactly(Wash.ULTRASONIC);
         // what keeps out of the machine is not shaken either
@@ -120,13 +122,14 @@ class WashPlanTest {
 
     @Test
     void soilSaysWhy() {
-        assertThat(Soil.of(off().findings(), false)).isEqualTo(new Soil(1, ""));
-        assertThat(Soil.of(off(gummed("third")).findings(), true))
+        assertThat(off().soil()).isEqualTo(new Soil(1, ""));
+        assertThat(Soil.of(off(gummed("third")).findings().all(), true))
                 .isEqualTo(new Soil(3, "old oil or dirt on 1 part, water or mould inside"));
         FindingRaised rust = new FindingRaised("third", Grade.MEND, Defect.RUSTED, Origin.WEAR, "");
         assertThat(Soil.of(
                         off(gummed("third"), gummed("yoke"), gummed("bridge"), rust)
-                                .findings(),
+                                .findings()
+                                .all(),
                         true))
                 .satisfies(s -> assertThat(s.score()).isEqualTo(4))
                 .satisfies(s -> assertThat(s.why()).contains("rust on 1 part"));
@@ -139,5 +142,20 @@ class WashPlanTest {
                 new Washed(List.of("bridge"), Wash.PEGGED, ""),
                 new TakenBack(SHEET.parts().size() + 1));
         assertThat(of(plan(once), Basket.PLATES).first()).isEqualTo(Map.of(Wash.PEGGED, 1));
+    }
+
+    /** Opened again, what an earlier round cleaned dirties no bath: only what is found now counts. */
+    @Test
+    void nextRoundBeginsClean() {
+        List<Step> steps = new ArrayList<>(List.of(gummed("third"), gummed("bridge"), gummed("yoke")));
+        SHEET.parts().forEach(p -> steps.add(new Washed(List.of(p.code()), p.wash(), "")));
+        SHEET.parts().forEach(p -> steps.add(PartOn.plain(p.code())));
+        steps.add(new OpenedAgain(OpenedAgain.Reason.POOR_AMPLITUDE, "", ""));
+        SHEET.parts().forEach(p -> steps.add(PartOff.plain(p.code())));
+        Job again = off(steps.toArray(Step[]::new));
+        assertThat(again.lives().rounds()).hasSize(2);
+        assertThat(again.soil()).isEqualTo(new Soil(1, ""));
+        steps.add(gummed("third"));
+        assertThat(off(steps.toArray(Step[]::new)).soil().why()).isEqualTo("old oil or dirt on 1 part");
     }
 }

@@ -60,7 +60,7 @@ class WashActions {
 
     void prepared(int number, int seq) {
         Map<Wash, List<String>> all = new EnumMap<>(Wash.class);
-        for (WashPlan.Batch batch : plan(workshop.load(number))) {
+        for (WashPlan.Batch batch : workshop.load(number).job().washPlan()) {
             batch.lines()
                     .forEach(l -> l.first()
                             .forEach(way -> all.computeIfAbsent(way, k -> new ArrayList<>())
@@ -80,7 +80,7 @@ class WashActions {
         if (!loads(number).isEmpty()) {
             throw refuse("A load of this job is in the machine already", "Take it out first.");
         }
-        List<String> parts = plan(job).stream()
+        List<String> parts = job.job().washPlan().stream()
                 .filter(b -> b.basket().way() == Wash.MACHINE)
                 .flatMap(b -> b.codes().stream())
                 .toList();
@@ -94,7 +94,7 @@ class WashActions {
                 programme.name(),
                 number,
                 parts,
-                WashView.soil(job).score(),
+                job.job().soil().score(),
                 programme.stretches(),
                 programme.jars()));
     }
@@ -104,9 +104,14 @@ class WashActions {
                 .findFirst()
                 .orElseThrow(
                         () -> refuse("No load of this job is in the machine", "Load it, or tick its baskets off."));
-        CleaningState now = workshop.load(number).job().cleaning();
+        OpenJob job = workshop.load(number);
+        CleaningState now = job.job().cleaning();
+        // parts may be called otherwise since: a calibre that was recognised meanwhile brings its own codes
         List<String> waiting = ((LoadStarted) running.clock())
-                .parts().stream().filter(p -> now.wayOf(p).isEmpty()).toList();
+                .parts().stream()
+                        .filter(p -> job.movement().part(p).isPresent()
+                                && now.wayOf(p).isEmpty())
+                        .toList();
         if (waiting.isEmpty()) {
             log.append(new ClockEnded(running.clock().id(), true));
             return;
@@ -146,10 +151,6 @@ class WashActions {
             throw refuse("The machine has no jar “" + jar + "”", "Choose one that is drawn.");
         }
         log.append(new JarFilled(jar, strained));
-    }
-
-    private static List<WashPlan.Batch> plan(OpenJob job) {
-        return WashPlan.of(job.movement(), job.job().cleaning(), job.job().findings(), WashView.soil(job));
     }
 
     private static MendableException refuse(String what, String todo) {

@@ -9,8 +9,6 @@ import escrel.core.cleaning.LoadStarted;
 import escrel.core.cleaning.Soil;
 import escrel.core.cleaning.WashPlan;
 import escrel.core.clock.Clocks;
-import escrel.core.triage.Check;
-import escrel.core.triage.Checked;
 import escrel.web.job.OpenJob;
 import escrel.web.plan.PartOutline;
 import java.time.Instant;
@@ -86,9 +84,8 @@ record WashView(
 
     static WashView of(OpenJob job, Jars jars, Clocks clocks, Instant now) {
         CleaningState cleaning = job.job().cleaning();
-        Soil soil = soil(job);
-        List<WashPlan.Batch> plan =
-                WashPlan.of(job.movement(), cleaning, job.job().findings(), soil);
+        Soil soil = job.job().soil();
+        List<WashPlan.Batch> plan = job.job().washPlan();
         Clocks.Running load = clocks.of(job.number()).stream()
                 .filter(r -> r.clock() instanceof LoadStarted)
                 .findFirst()
@@ -122,11 +119,6 @@ record WashView(
                 machine.isEmpty() ? "" : jars.advice(soil.score()),
                 cleaning.due().size(),
                 job.teardown().order().isEmpty());
-    }
-
-    static Soil soil(OpenJob job) {
-        Checked dry = job.job().triage().checks().get(Check.DRY_INSIDE);
-        return Soil.of(job.job().findings(), dry != null && dry.outcome() == Checked.Outcome.NO);
     }
 
     private static List<Lying> lying(WashPlan.Batch batch) {

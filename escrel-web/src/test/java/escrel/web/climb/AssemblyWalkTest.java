@@ -13,16 +13,37 @@ import escrel.web.job.Workshop;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Job 7 of the demo, from cleaned parts on the bare plate to a movement that runs, by the keypad alone. */
 class AssemblyWalkTest {
     private static final int DAY_DATE = 7;
 
-    private final EscrelServer server = EscrelServer.demo();
-    private final BenchHand hand = new BenchHand(server, DAY_DATE);
+    private EscrelServer server;
+    private BenchHand hand;
+
+    /** The job as the demo has it, in a workshop of its own: other tests want it as it was. */
+    @BeforeEach
+    void takeItIn() {
+        String dossier = new Visitor(EscrelServer.demo().url())
+                .get("/jobs/" + DAY_DATE + "/dossier.json")
+                .body();
+        server = EscrelServer.empty();
+        new Visitor(server.url())
+                .upload("/jobs/import", Map.of(), "dossier", "d.json", dossier.getBytes(StandardCharsets.UTF_8));
+        hand = new BenchHand(server, DAY_DATE);
+    }
+
+    @AfterEach
+    void stop() {
+        server.close();
+    }
 
     private Job job() {
         return hand.load().job();
