@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { counted, depth, dosed } from "../js/page/dosing.js";
+import { counted, dosed, judged } from "../js/page/dosing.js";
 
 // M13: 15 teeth take 3 doses of 5, 20 take 4, 21 take 5
 test("every dose carries its teeth, the last what is left", () => {
@@ -15,8 +15,9 @@ test("what was given is said, and when it is enough", () => {
   assert.equal(counted(3, 3, 15), "3 of 3: all 15 teeth have had theirs");
 });
 
-test("the coupling's depth is judged about two thirds", () => {
-  assert.match(depth(67), /about two thirds/);
-  assert.match(depth(40), /too shallow/);
-  assert.match(depth(90), /too deep/);
+test("a value is judged by the limits that came with the page", () => {
+  const gauge = { low: "-10", high: "10", unit: "min", below: "early", right: "good", above: "late" };
+  assert.equal(judged(-11, gauge), "-11 min: early");
+  assert.equal(judged(-10, gauge), "-10 min: good");
+  assert.equal(judged(11, gauge), "11 min: late");
 });

@@ -9,24 +9,24 @@ export function counted(doses, all, teeth) {
   return doses >= all ? `${all} of ${all}: all ${teeth} teeth have had theirs` : `${doses} of ${all} given: walk it on`;
 }
 
-// A tooth's tip should reach about two thirds down the other's tooth; how far off still works is ours.
-export function depth(percent) {
-  if (percent < 50) return `${percent} %: too shallow, it slips or stops the hand`;
-  if (percent > 80) return `${percent} %: too deep, it robs the balance`;
-  return `${percent} %: about two thirds, as it should be`;
+// What a value is against what it should be: limits and words come with the page, from the core.
+export function judged(value, gauge) {
+  const words = value < Number(gauge.low) ? gauge.below : value > Number(gauge.high) ? gauge.above : gauge.right;
+  return `${value} ${gauge.unit}: ${words}`;
 }
 
 export function startDosing(document) {
   document.addEventListener("input", (event) => {
-    const slider = event.target.closest("[data-depth]");
+    const slider = event.target.closest("[data-seen]");
     if (!slider) return;
-    const box = slider.closest("[data-coupling]");
-    const percent = Number(slider.value);
-    box.querySelector("[data-tooth-in]").setAttribute("transform", `translate(0 ${(64 * percent) / 100})`);
-    box.querySelector("[data-depth-words]").textContent = depth(percent);
-    const note = document.getElementById(slider.dataset.depth);
-    const others = note.value.split(", ").filter((w) => w && !w.startsWith("depth "));
-    note.value = [...others, `depth ${percent} %`].join(", ");
+    const box = slider.closest("[data-gauge]");
+    const value = Number(slider.value);
+    box.querySelector("[data-tooth-in]")?.setAttribute("transform", `translate(0 ${(64 * value) / 100})`);
+    box.querySelector("[data-needle]")?.setAttribute("transform", `rotate(${1.5 * value})`);
+    box.querySelector("[data-seen-words]").textContent = judged(value, box.dataset);
+    const note = document.getElementById(slider.dataset.seen);
+    const others = note.value.split(", ").filter((w) => w && !w.startsWith(`${box.dataset.word} `));
+    note.value = [...others, `${box.dataset.word} ${value} ${box.dataset.unit}`].join(", ");
   });
   const running = new WeakMap();
   document.addEventListener("click", (event) => {

@@ -2,6 +2,7 @@ package escrel.web.climb;
 
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.AssemblyPlan.Line;
+import escrel.core.assembly.SeenGauge;
 import escrel.core.calibre.AssemblyTest;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.LubricantClass;
@@ -64,6 +65,7 @@ record ClimbView(
      * @param broken holds and safety rules that speak against doing it now
      * @param otherHabits schools that speak against it: a remark
      * @param copy which copy goes on, where it is another than came off
+     * @param gauge what is judged by eye at it; nothing at most lines
      * @param wantsReading whether a reading settles it and no key does
      * @param findings what was found on the part, so that no decision is overlooked
      * @param asks questions before the part goes on
@@ -93,7 +95,8 @@ record ClimbView(
             @Nullable Integer photo,
             @Nullable Integer tray,
             boolean wantsReading,
-            boolean demagnetises) {}
+            boolean demagnetises,
+            @Nullable SeenGauge gauge) {}
 
     static ClimbView of(
             OpenJob open,
@@ -195,7 +198,8 @@ record ClimbView(
                         ? null
                         : (Integer) job.tray().numberFor(part).getAsInt(),
                 test != null && test.proof() == AssemblyTest.Proof.READING,
-                test != null && test.proof() == AssemblyTest.Proof.DEMAGNETISED);
+                test != null && test.proof() == AssemblyTest.Proof.DEMAGNETISED,
+                test == null ? null : SeenGauge.of(test).orElse(null));
     }
 
     private static List<Caution> cautions(Job job, @Nullable Part part, Caution.Kind kind) {

@@ -100,7 +100,8 @@ class PartsDeskTest {
             browser.key('-');
             browser.seeText("the old one sits in its place meanwhile");
             browser.key('5');
-            browser.seeText("here, to fit");
+            // other watches' parts are here, too: this one's is meant
+            browser.untilTrue("the wheel to be here", () -> want("crown-wheel").state() == Want.State.TO_FIT);
         }
         assertThat(finding("crown-wheel").decided().decision()).isEqualTo(Decision.REPLACE_NEW);
         assertThat(finding("crown-wheel").wanting()).isEqualTo("the other one is here and not fitted yet");
