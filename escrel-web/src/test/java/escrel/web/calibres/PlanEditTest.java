@@ -46,10 +46,15 @@ class PlanEditTest {
     void aPartAScrewAndAnOilPointAreChosenOnThePlanAndChanged() {
         try (Browser browser = new Browser()) {
             browser.open(SERVER.url() + "/calibres/" + id + "/plan");
-            browser.driver()
-                    .executeScript("document.querySelector('.sheet-plan path[data-part=balance-cock]')"
-                            + ".dispatchEvent(new MouseEvent('click', {bubbles: true}))");
-            browser.see("[name=liftFrom]");
+            // under load the first press may come before the page listens: it is pressed until it is heard
+            browser.untilTrue("the cock to be chosen", () -> {
+                browser.driver()
+                        .executeScript("document.querySelector('.sheet-plan path[data-part=balance-cock]')"
+                                + "?.dispatchEvent(new MouseEvent('click', {bubbles: true}))");
+                return !browser.driver()
+                        .findElements(By.cssSelector("[name=liftFrom]"))
+                        .isEmpty();
+            });
             browser.type("[name=liftFrom]", "at its foot");
             browser.click("[name=traits][value=LONG_PIVOT]");
             browser.click("form .button.main");
