@@ -60,6 +60,8 @@ public final class AssemblyPlan {
 
     private final CalibreSheet sheet;
     private final Lives lives;
+    private final LubricationState oil;
+    private final TestState tests;
     private final Rules rules;
     private final boolean trainOiledLast;
     private final Map<Node, Line> open = new LinkedHashMap<>();
@@ -70,6 +72,8 @@ public final class AssemblyPlan {
             Lives lives, Rules up, Schools schools, Searches searches, LubricationState oil, TestState tests) {
         this.sheet = lives.sheet();
         this.lives = lives;
+        this.oil = oil;
+        this.tests = tests;
         this.rules = up;
         this.trainOiledLast = schools.has(Choice.TRAIN_AT_END);
         sheet.homes().stream()
@@ -219,7 +223,7 @@ public final class AssemblyPlan {
                     .filter(e -> !e.isOpen())
                     .map(Episode::onAt)
                     .orElse(0);
-            if (on > offAt(rule.first()) && on > since.getOrDefault(rule.first(), 0)) {
+            if (on > owedSince(rule.first()) && on > since.getOrDefault(rule.first(), 0)) {
                 sheet.part(over.code()).ifPresent(p -> covers.put(rule.first(), p));
                 since.put(rule.first(), on);
             }
@@ -229,15 +233,14 @@ public final class AssemblyPlan {
                 .toList();
     }
 
-    /** When the part that a line is about came off last. */
-    private int offAt(Node node) {
+    /** Since when a line is owed. */
+    private int owedSince(Node node) {
         Line line = line(node);
-        String part = switch (line.kind()) {
-            case PART -> line.code();
-            case OIL -> sheet.oilPoint(line.code()).map(OilPoint::part).orElse("");
-            case TEST -> sheet.test(line.code()).map(AssemblyTest::after).orElse("");
+        return switch (line.kind()) {
+            case PART -> lives.offAt(line.code());
+            case OIL -> sheet.oilPoint(line.code()).map(oil::owedSince).orElse(0);
+            case TEST -> sheet.test(line.code()).map(tests::owedSince).orElse(0);
         };
-        return Math.max(1, lives.offAt(part));
     }
 
     /** Lines that may be done at this moment without closing over anything. */

@@ -90,7 +90,8 @@ public final class TestState {
         return due().stream().filter(t -> !isSettled(t)).toList();
     }
 
-    private int owedSince(AssemblyTest test) {
+    /** Sequence since which a test is owed. */
+    public int owedSince(AssemblyTest test) {
         return switch (test.proof()) {
             case SEEN, WOUND -> lives.offAt(test.after());
             case READING, DEMAGNETISED -> openedAt;

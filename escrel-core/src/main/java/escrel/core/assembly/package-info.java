@@ -1,6 +1,6 @@
 /**
  * The way up: parts under the rules of {@code order}, what goes in early, lubrication points in their windows, tests
- * between, each with what settles it; what closing over something would lose. Leans on order, calibre, service, teardown,
+ * between, each with what settles it; what closing over something would lose and what was closed over; what is judged by eye at a test. Leans on order, calibre, service, teardown,
  * lubrication and parts.
  */
 @NullMarked

@@ -284,4 +284,15 @@ public record CalibreSheet(
                     pictures);
         }
     }
+
+    /** Whether a part is a cap jewel, or carries one. */
+    public boolean isCap(String part) {
+        return jewels.stream()
+                .anyMatch(j -> j.kind() == Jewel.Kind.CAP && j.part().equals(part));
+    }
+
+    /** Whether epilame is put on it where a workshop uses any: cap jewels, fork and escape wheel. Source: craft 2.12. */
+    public boolean takesEpilame(Part part) {
+        return part.role() == Role.PALLET_FORK || part.role() == Role.ESCAPE_WHEEL || isCap(part.code());
+    }
 }

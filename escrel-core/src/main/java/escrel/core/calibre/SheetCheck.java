@@ -96,8 +96,8 @@ public final class SheetCheck {
             if (!(part.minutes() >= 0 && part.minutes() <= 240)) {
                 faults.add("Part '" + part.code() + "' takes between 0 and 240 minutes, not " + part.minutes());
             }
-            if (part.wash().isPreparation()) {
-                faults.add("Part '" + part.code() + "' would only be prepared, never cleaned: "
+            if (!part.wash().isOfASheet()) {
+                faults.add("Part '" + part.code() + "' is washed in a way that no sheet says: "
                         + part.wash().name().toLowerCase(Locale.ROOT));
             }
         }

@@ -25,4 +25,12 @@ public enum Wash {
     public boolean isPreparation() {
         return this == PEGGED || this == PUTTY || this == ULTRASONIC;
     }
+
+    /**
+     * Whether a sheet may say it of a part. That what is coated is rinsed in petroleum solvent follows from its being coated, and
+     * preparations are proposed where they are due.
+     */
+    public boolean isOfASheet() {
+        return this != SOLVENT && !isPreparation();
+    }
 }

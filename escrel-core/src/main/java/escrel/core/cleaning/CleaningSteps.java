@@ -14,10 +14,11 @@ public final class CleaningSteps {
                             (s, n) -> s.parts().size() + (s.parts().size() == 1 ? " part washed" : " parts washed"))
                     .in(StepKind.WASH),
             StepKind.about(
-                            "filmed",
-                            Filmed.class,
-                            Filmed::parts,
-                            (s, n) -> s.parts().size() + (s.parts().size() == 1 ? " part" : " parts") + " filmed")
+                            "epilame",
+                            EpilameApplied.class,
+                            EpilameApplied::parts,
+                            (s, n) -> s.parts().size() + (s.parts().size() == 1 ? " part" : " parts")
+                                    + " treated with epilame")
                     .in(StepKind.WASH));
 
     private CleaningSteps() {}

@@ -1,6 +1,7 @@
 package escrel.core.clock;
 
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,5 +30,10 @@ public record ClockStarted(
             throw new IllegalArgumentException("A clock has 1 to " + MOST + " stretches");
         }
         return List.copyOf(stretches);
+    }
+
+    /** A clock of one stretch, with a mark nobody else has. */
+    public static ClockStarted of(String words, @Nullable Integer job, int seconds) {
+        return new ClockStarted(UUID.randomUUID().toString(), words, job, List.of(new Stretch(words, seconds)));
     }
 }

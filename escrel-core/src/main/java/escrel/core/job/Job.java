@@ -7,10 +7,8 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.SchoolChart;
 import escrel.core.calibre.VariantSheet;
 import escrel.core.cleaning.CleaningState;
-import escrel.core.cleaning.Films;
+import escrel.core.cleaning.Epilame;
 import escrel.core.cleaning.Looks;
-import escrel.core.cleaning.Soil;
-import escrel.core.cleaning.WashPlan;
 import escrel.core.handover.Account;
 import escrel.core.handover.Accounts;
 import escrel.core.handover.Stage;
@@ -22,7 +20,6 @@ import escrel.core.order.Rules;
 import escrel.core.owner.Claim;
 import escrel.core.parts.Copies;
 import escrel.core.parts.EarlierWork;
-import escrel.core.parts.Finding;
 import escrel.core.parts.Findings;
 import escrel.core.parts.Homes;
 import escrel.core.parts.ScrewAccount;
@@ -45,8 +42,6 @@ import escrel.core.timing.comparison.ReadingsDue;
 import escrel.core.timing.comparison.RunIn;
 import escrel.core.timing.readings.KnownLift;
 import escrel.core.timing.readings.ReadingSet;
-import escrel.core.triage.Check;
-import escrel.core.triage.Checked;
 import escrel.core.triage.Triage;
 import escrel.core.watchcase.CaseOfJob;
 import escrel.core.watchcase.CaseSheet;
@@ -359,27 +354,14 @@ public final class Job {
         return cleaning.get();
     }
 
-    /** What was found since the movement was opened last. */
-    public List<Finding> foundThisRound() {
-        int since = lives().round().startsAt();
-        return findings().all().stream().filter(f -> f.raisedAt() > since).toList();
+    /** What is to be washed now, and how dirty it is. */
+    public WashNow wash() {
+        return WashNow.of(this);
     }
 
-    /** How dirty the movement is, as far as this round found it. */
-    public Soil soil() {
-        Checked dry = triage().checks().get(Check.DRY_INSIDE);
-        boolean wet = lives().rounds().size() == 1 && dry != null && dry.outcome() == Checked.Outcome.NO;
-        return Soil.of(foundThisRound(), wet);
-    }
-
-    /** The baskets of what waits for its wash. */
-    public List<WashPlan.Batch> washPlan() {
-        return WashPlan.of(movement(), cleaning(), foundThisRound(), soil());
-    }
-
-    /** The oil-repellent film, by the schools of this job. */
-    public Films films() {
-        return Films.of(lives(), history(), cleaning(), schools());
+    /** Epilame, by the schools of this job. */
+    public Epilame epilame() {
+        return Epilame.of(lives(), history(), cleaning(), schools());
     }
 
     /** What the first checks and everything else recorded add up to. */

@@ -7,8 +7,6 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.Train;
 import escrel.core.calibre.WatchClass;
-import escrel.core.school.Choice;
-import escrel.core.school.Schools;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,8 +15,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * A chart of lubrication for a calibre that has none: from a wheel's place in the train, from contact faces by the kinds of part,
- * and from the schools. Each point says why; a person corrects it, and the sheet keeps that. Sources: craft 5, M6; how slow a wheel
+ * A chart of lubrication for a calibre that has none: from a wheel's place in the train, from contact faces by the
+ * kinds of part. Each point says why; a person corrects it, and the sheet keeps that. Sources: craft 5, M6; how slow a wheel
  * is that wants body in its oil, and what a part is by its name, is ours.
  */
 public final class DraftChart {
@@ -37,20 +35,21 @@ public final class DraftChart {
     public record Drafted(Part part, String name, LubricantClass lubricant, String amount, String why) {}
 
     private final CalibreSheet sheet;
-    private final Schools schools;
     private final boolean automatic;
     private final List<Drafted> points = new ArrayList<>();
     private final Set<String> inTrain = new HashSet<>();
 
-    private DraftChart(CalibreSheet sheet, Schools schools) {
+    private DraftChart(CalibreSheet sheet) {
         this.sheet = sheet;
-        this.schools = schools;
         this.automatic = sheet.parts().stream().anyMatch(p -> p.group() == Group.AUTOMATIC);
     }
 
-    /** The chart for a movement, whatever its sheet says of oiling; in the order of train and parts. */
-    public static List<Drafted> of(CalibreSheet sheet, Schools schools) {
-        DraftChart chart = new DraftChart(sheet, schools);
+    /**
+     * The chart for a movement, whatever its sheet says of oiling; in the order of train and parts. It knows no school: kept, it is
+     * read under each workshop's own, as every chart is ({@link escrel.core.calibre.SchoolChart}).
+     */
+    public static List<Drafted> of(CalibreSheet sheet) {
+        DraftChart chart = new DraftChart(sheet);
         chart.train();
         for (Part part : sheet.parts()) {
             if (!part.isPowerDown() && !chart.inTrain.contains(part.code())) {
@@ -78,13 +77,9 @@ public final class DraftChart {
             }
             inTrain.add(part.code());
             boolean slow = periods.get(i) >= SLOW_SECONDS;
-            boolean split = i == 2 && schools.has(Choice.SPLIT_AT_THIRD);
-            LubricantClass lubricant = slow || split ? LubricantClass.MEDIUM_OIL : LubricantClass.FINE_OIL;
-            String why = split
-                    ? "this workshop splits the oils at the third wheel"
-                    : slow
-                            ? "slow and loaded: a turn takes " + turn(periods.get(i))
-                            : "quick and light: a turn takes " + turn(periods.get(i));
+            LubricantClass lubricant = slow ? LubricantClass.MEDIUM_OIL : LubricantClass.FINE_OIL;
+            String why =
+                    (slow ? "slow and loaded: a turn takes " : "quick and light: a turn takes ") + turn(periods.get(i));
             add(part, part.name() + ", upper pivot", lubricant, why);
             add(part, part.name() + ", lower pivot", lubricant, why);
         }
@@ -136,8 +131,11 @@ public final class DraftChart {
     private boolean byRole(Part part, Role role) {
         switch (role) {
             case PALLET_FORK -> {
-                String name = schools.has(Choice.ESCAPE_TEETH) ? "Escape teeth" : "Exit stone";
-                add(part, name, LubricantClass.PALLET, "the impulse; carried to every tooth; its pivots stay dry");
+                add(
+                        part,
+                        "Exit stone",
+                        LubricantClass.PALLET,
+                        "the impulse; carried to every tooth; its pivots stay dry");
             }
             case ESCAPE_WHEEL -> {
                 add(part, part.name() + ", upper pivot", LubricantClass.FINE_OIL, "the quickest of the train");

@@ -53,8 +53,8 @@ public final class LubricationState {
                 .toList();
     }
 
-    /** Sequence since which a point is owed. */
-    private int owedSince(OilPoint point) {
+    /** Sequence since which a point is owed: its part came off, or what has to be on for it did. */
+    public int owedSince(OilPoint point) {
         return Math.max(lives.offAt(point.part()), offAt(point.after()));
     }
 

@@ -56,6 +56,12 @@ final class UpRules {
 
     private void holds() {
         for (Hold hold : sheet.holds()) {
+            // letting down holds the fork only on the way down: a train is tried under a few clicks before the fork
+            // goes in
+            if (sheet.requirePart(hold.by()).isPowerDown()
+                    || sheet.requirePart(hold.part()).isPowerDown()) {
+                continue;
+            }
             Weight weight = hold.basis() == Hold.Basis.STATED ? Weight.HOLD : Weight.SEEN;
             String why = weight == Weight.HOLD ? name(hold.part()) + " lies under it or is held by it" : hold.why();
             add(Node.part(hold.part()), Node.part(hold.by()), weight, why);

@@ -40,8 +40,12 @@ public record Estimate(double hoursLow, double hoursHigh, double rate, double pa
 
     /** What it is made of: "4 to 6 hours at 60, parts 85". */
     public String made() {
-        String hours = hoursLow == hoursHigh ? plain(hoursLow) : plain(hoursLow) + " to " + plain(hoursHigh);
-        return hours + " hours at " + plain(rate) + ", parts " + plain(parts);
+        return hours() + " hours at " + plain(rate) + ", parts " + plain(parts);
+    }
+
+    /** The hours alone: "4 to 6". */
+    public String hours() {
+        return hoursLow == hoursHigh ? plain(hoursLow) : plain(hoursLow) + " to " + plain(hoursHigh);
     }
 
     static String plain(double figure) {

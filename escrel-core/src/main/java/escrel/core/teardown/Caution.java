@@ -3,7 +3,6 @@ package escrel.core.teardown;
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Hazard;
-import escrel.core.calibre.Jewel;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.calibre.ScrewPlace;
@@ -73,10 +72,7 @@ public record Caution(Kind kind, String title, String words, List<Answer> answer
             habit(School.NEW_MAINSPRING, schools, all);
             habit(School.SPRING_WITHOUT_WINDER, schools, all);
         }
-        boolean cap = sheet.jewels().stream()
-                .anyMatch(j -> j.kind() == Jewel.Kind.CAP && j.part().equals(part.code()));
-        boolean film = cap || part.role() == Role.PALLET_FORK || part.role() == Role.ESCAPE_WHEEL;
-        if (film && !schools.has(Choice.FILM_NONE)) {
+        if (sheet.takesEpilame(part) && !schools.has(Choice.FILM_NONE)) {
             habit(School.EPILAME, schools, all);
         }
         return List.copyOf(all);

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class SheetCheckTest {
     private final CalibreSheet sound = Calibres.small();
@@ -36,14 +38,17 @@ class SheetCheckTest {
                 .contains("dial → dial");
     }
 
-    /** A way that only prepares cleans nothing. */
-    @Test
-    void partThatWouldOnlyBePreparedIsAFault() {
-        Part pegged = Part.of("w", "Wheel", Group.TRAIN, Side.TRAIN).withWash(Wash.PEGGED, "");
-        assertThat(SheetCheck.faultsOf(Calibres.of(List.of(pegged), List.of())))
+    /** A way that only prepares cleans nothing, and the solvent follows from the coating. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Wash.class,
+            names = {"PEGGED", "PUTTY", "ULTRASONIC", "SOLVENT"})
+    void wayThatNoSheetSaysIsAFault(Wash way) {
+        Part part = Part.of("w", "Wheel", Group.TRAIN, Side.TRAIN).withWash(way, "");
+        assertThat(SheetCheck.faultsOf(Calibres.of(List.of(part), List.of())))
                 .singleElement()
                 .asString()
-                .contains("'w' would only be prepared");
+                .contains("'w' is washed in a way that no sheet says");
     }
 
     @Test

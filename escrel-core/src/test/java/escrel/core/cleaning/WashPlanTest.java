@@ -67,7 +67,7 @@ class WashPlanTest {
     }
 
     private static List<Batch> plan(Job job) {
-        return job.washPlan();
+        return job.wash().baskets();
     }
 
     private static FindingRaised gummed(String part) {
@@ -107,7 +107,7 @@ class WashPlanTest {
     @Test
     void heavyDirtIsPreCleanedSoThatTheBathsLast() {
         Job dirty = off(gummed("third"), gummed("bridge"), gummed("yoke"));
-        assertThat(dirty.soil().score()).isEqualTo(3);
+        assertThat(dirty.wash().soil().score()).isEqualTo(3);
         assertThat(of(plan(dirty), Basket.WHEELS).lines().get(0).first()).containsExactly(Wash.PUTTY, Wash.ULTRASONIC);
         assertThat(of(plan(dirty), Basket.STEEL).lines().get(0).first()).containsExactly(Wash.ULTRASONIC);
         // what keeps out of the machine is not shaken either
@@ -122,7 +122,7 @@ class WashPlanTest {
 
     @Test
     void soilSaysWhy() {
-        assertThat(off().soil()).isEqualTo(new Soil(1, ""));
+        assertThat(off().wash().soil()).isEqualTo(new Soil(1, ""));
         assertThat(Soil.of(off(gummed("third")).findings().all(), true))
                 .isEqualTo(new Soil(3, "old oil or dirt on 1 part, water or mould inside"));
         FindingRaised rust = new FindingRaised("third", Grade.MEND, Defect.RUSTED, Origin.WEAR, "");
@@ -154,8 +154,8 @@ class WashPlanTest {
         SHEET.parts().forEach(p -> steps.add(PartOff.plain(p.code())));
         Job again = off(steps.toArray(Step[]::new));
         assertThat(again.lives().rounds()).hasSize(2);
-        assertThat(again.soil()).isEqualTo(new Soil(1, ""));
+        assertThat(again.wash().soil()).isEqualTo(new Soil(1, ""));
         steps.add(gummed("third"));
-        assertThat(off(steps.toArray(Step[]::new)).soil().why()).isEqualTo("old oil or dirt on 1 part");
+        assertThat(off(steps.toArray(Step[]::new)).wash().soil().why()).isEqualTo("old oil or dirt on 1 part");
     }
 }

@@ -1,7 +1,7 @@
 package escrel.web.climb;
 
 import escrel.core.calibre.Part;
-import escrel.core.cleaning.Films;
+import escrel.core.cleaning.Epilame;
 import escrel.core.job.Job;
 import escrel.core.school.Schools;
 import escrel.core.teardown.Caution;
@@ -24,12 +24,12 @@ final class Asked {
                             part.name() + " " + owed + ". The same key fits it all the same; the account stays open.",
                             List.of())));
         }
-        Films films = job.films();
-        if (films.isFilmed(part.code())) {
-            String words = films.wantsPivotsCleaned(part)
+        Epilame epilame = job.epilame();
+        if (epilame.isOn(part.code())) {
+            String words = epilame.wantsPivotsCleaned(part)
                     ? "Dry, and its pivots cleaned of the film in pith: oil must stay on them."
                     : "Dry: oil and assembly come only then.";
-            all.add(new Caution(Caution.Kind.ASKS, "Filmed", words, List.of()));
+            all.add(new Caution(Caution.Kind.ASKS, "Treated with epilame", words, List.of()));
         }
         all.addAll(Caution.onTheWayUp(job.movement(), part, schools));
         return all;

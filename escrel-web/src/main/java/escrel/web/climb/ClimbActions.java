@@ -180,7 +180,7 @@ class ClimbActions {
     @Transactional
     public void draft(int number, int seq, List<Integer> take) {
         OpenJob job = workshop.load(number);
-        List<DraftChart.Drafted> drafted = OilChart.drafted(job, job.movement());
+        List<DraftChart.Drafted> drafted = OilChart.drafted(job.movement());
         Set<String> taken =
                 job.movement().oilPoints().stream().map(OilPoint::code).collect(Collectors.toSet());
         List<Step> steps = new ArrayList<>();

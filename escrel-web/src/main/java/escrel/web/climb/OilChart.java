@@ -115,7 +115,7 @@ record OilChart(
                 .or(() -> shown.stream().filter(Point::isOpen).findFirst())
                 .orElse(null);
         int index = at == null ? -1 : shown.indexOf(at);
-        List<DraftChart.Drafted> drafted = drafted(open, sheet);
+        List<DraftChart.Drafted> drafted = drafted(sheet);
         List<Point> drawn = new ArrayList<>(all);
         if (all.isEmpty()) {
             drafted.forEach(d -> drawn.addAll(asPoints(d)));
@@ -138,11 +138,11 @@ record OilChart(
     }
 
     /** What the parts ask for and the chart does not have. */
-    static List<DraftChart.Drafted> drafted(OpenJob open, CalibreSheet sheet) {
+    static List<DraftChart.Drafted> drafted(CalibreSheet sheet) {
         Set<String> there = sheet.oilPoints().stream()
                 .map(p -> p.part() + " " + p.lubricant())
                 .collect(Collectors.toSet());
-        return DraftChart.of(sheet, open.schools()).stream()
+        return DraftChart.of(sheet).stream()
                 .filter(d -> !there.contains(d.part().code() + " " + d.lubricant()))
                 .toList();
     }

@@ -4,7 +4,6 @@ import escrel.core.MendableException;
 import escrel.core.clock.ClockEnded;
 import escrel.core.clock.ClockStarted;
 import escrel.core.clock.Clocks;
-import escrel.core.clock.Timed.Stretch;
 import escrel.web.list.ListMapper;
 import escrel.web.list.Listed;
 import escrel.web.storage.WorkshopLogs;
@@ -12,7 +11,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -34,7 +32,7 @@ class ClocksController {
     private record Usual(String words, int minutes) {}
 
     private static final List<Usual> USUAL = List.of(
-            new Usual("film dries", 10),
+            new Usual("epilame dries", 10),
             new Usual("rinsed parts dry in the air", 15),
             new Usual("adhesive sets", 60),
             new Usual("case dries", 30));
@@ -86,8 +84,7 @@ class ClocksController {
         try {
             int seconds =
                     (int) Math.round(60 * Double.parseDouble(minutes.strip().replace(',', '.')));
-            log.append(
-                    new ClockStarted(UUID.randomUUID().toString(), words, null, List.of(new Stretch(words, seconds))));
+            log.append(ClockStarted.of(words, null, seconds));
         } catch (NumberFormatException e) {
             throw refuse("“" + minutes + "” is no number of minutes", "Say how many minutes it runs.");
         } catch (IllegalArgumentException e) {

@@ -8,7 +8,6 @@ import escrel.core.casework.Layered;
 import escrel.core.casework.ParcelSent;
 import escrel.core.casework.WaterTested;
 import escrel.core.clock.ClockStarted;
-import escrel.core.clock.Timed;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.Step;
 import escrel.core.service.StepKind;
@@ -20,7 +19,6 @@ import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
 import java.util.Arrays;
 import java.util.List;
-import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -112,11 +110,7 @@ class CaseWorkController {
         }
         workshop.append(number, seq, step);
         if (step.minutes() > 0) {
-            log.append(new ClockStarted(
-                    UUID.randomUUID().toString(),
-                    layer.words() + " bath",
-                    number,
-                    List.of(new Timed.Stretch(layer.words() + " bath", 60 * step.minutes()))));
+            log.append(ClockStarted.of(layer.words() + " bath", number, 60 * step.minutes()));
         }
         return "redirect:/jobs/" + number + "/case-work?task=PLATED";
     }

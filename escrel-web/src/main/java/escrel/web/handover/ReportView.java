@@ -2,6 +2,7 @@ package escrel.web.handover;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.casework.CaseWorked;
+import escrel.core.casework.Layered;
 import escrel.core.casework.ParcelSent;
 import escrel.core.casework.WaterTested;
 import escrel.core.handover.Account;
@@ -161,6 +162,7 @@ record ReportView(
                         && !i.words().equals(Interventions.DEMAGNETISED))
                 .forEach(i -> done.add(capital(i.words()) + "."));
         job.history().all(CaseWorked.class).forEach(w -> done.add(capital(w.said()) + "."));
+        job.history().all(Layered.class).forEach(l -> done.add("Plating: " + l.said() + "."));
         job.history()
                 .last(WaterTested.class)
                 .ifPresent(w -> done.add(w.said() + ". Nothing beyond this test is promised."));

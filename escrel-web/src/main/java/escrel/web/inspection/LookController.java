@@ -86,7 +86,7 @@ class LookController {
         OpenJob job = workshop.load(number);
         LookView view = LookView.of(job, asked);
         String part = view.part() == null ? "" : view.part().code();
-        model.addAttribute("plays", Plays.of(job, view.part(), log.load().play()));
+        model.addAttribute("plays", MeasuredPlay.of(job, view.part(), log.load().play()));
         // the plate is no part a picture could be kept with
         atHand.shows(number, job.movement().part(part).isPresent() ? part : "");
         model.addAttribute("job", JobHead.of(job));

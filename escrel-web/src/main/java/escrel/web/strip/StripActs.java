@@ -29,6 +29,7 @@ import escrel.core.service.Step;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.Intervened;
 import escrel.web.job.OpenJob;
+import escrel.web.job.PartFinder;
 import escrel.web.job.Workshop;
 import java.util.List;
 import java.util.Optional;

@@ -3,7 +3,6 @@ package escrel.web.supply;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
-import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.supply.DonorGone;
 import escrel.core.supply.DonorKept;
@@ -15,7 +14,6 @@ import escrel.core.supply.StockKept;
 import escrel.core.supply.Stores;
 import escrel.core.supply.SupplierDropped;
 import escrel.core.supply.SupplierKept;
-import escrel.core.workshop.WorkshopSteps;
 import escrel.web.format.Amount;
 import escrel.web.plan.PlanDrawing;
 import escrel.web.storage.Sheets;
@@ -25,11 +23,9 @@ import escrel.web.stores.DonorShelf;
 import escrel.web.stores.Drawers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -37,15 +33,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Donors, drawers, suppliers, and what an hour costs. */
 @Controller
 class StoresController {
     private static final int MARK = 12;
-    private static final Set<Class<?>> OF_THE_STORES =
-            Stores.KINDS.stream().map(k -> k.type()).collect(Collectors.toSet());
-
     private final WorkshopLogs log;
     private final DonorShelf donors;
     private final Drawers drawers;
@@ -71,27 +63,7 @@ class StoresController {
         model.addAttribute("kinds", StockKept.Kind.values());
         model.addAttribute("trades", SupplierKept.Trade.values());
         model.addAttribute("calibres", sheets.all());
-        last().ifPresent(act -> {
-            model.addAttribute("lastAct", act.sequence());
-            model.addAttribute("lastWords", WorkshopSteps.words(act.step()));
-        });
         return "supply/stores";
-    }
-
-    /** The newest act about stores that counts. */
-    private Optional<RecordedStep> last() {
-        return log.load().acts().counting().stream()
-                .filter(e -> OF_THE_STORES.contains(e.step().getClass()))
-                .reduce((a, b) -> b);
-    }
-
-    @PostMapping("/parts/stores/back")
-    String takeBack(@RequestParam int act, RedirectAttributes flash) {
-        if (last().filter(e -> e.sequence() == act).isEmpty()) {
-            throw SupplyActions.refuse("Something else was said since", "Look at the stores as they are now.");
-        }
-        flash.addFlashAttribute("said", "Taken back: " + log.takeBack(act));
-        return "redirect:/parts/stores";
     }
 
     @GetMapping("/parts/donors/{id}")

@@ -4,7 +4,7 @@ import escrel.core.MendableException;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
 import escrel.core.cleaning.CleaningState;
-import escrel.core.cleaning.Filmed;
+import escrel.core.cleaning.EpilameApplied;
 import escrel.core.cleaning.JarFilled;
 import escrel.core.cleaning.Jars;
 import escrel.core.cleaning.LoadStarted;
@@ -14,7 +14,6 @@ import escrel.core.cleaning.Washed;
 import escrel.core.clock.ClockEnded;
 import escrel.core.clock.ClockStarted;
 import escrel.core.clock.Clocks;
-import escrel.core.clock.Timed;
 import escrel.core.service.Step;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -29,8 +28,8 @@ import org.springframework.stereotype.Component;
 /** What is recorded of a wash: in the job what is clean, in the workshop's log what went through the machine. */
 @Component
 class WashActions {
-    /** How long a film is left to dry. Ours. */
-    private static final int FILM_DRIES_SECONDS = 600;
+    /** How long epilame is left to dry. Ours. */
+    private static final int DRIES_SECONDS = 600;
 
     private final Workshop workshop;
     private final WorkshopLogs log;
@@ -60,7 +59,7 @@ class WashActions {
 
     void prepared(int number, int seq) {
         Map<Wash, List<String>> all = new EnumMap<>(Wash.class);
-        for (WashPlan.Batch batch : workshop.load(number).job().washPlan()) {
+        for (WashPlan.Batch batch : workshop.load(number).job().wash().baskets()) {
             batch.lines()
                     .forEach(l -> l.first()
                             .forEach(way -> all.computeIfAbsent(way, k -> new ArrayList<>())
@@ -80,7 +79,7 @@ class WashActions {
         if (!loads(number).isEmpty()) {
             throw refuse("A load of this job is in the machine already", "Take it out first.");
         }
-        List<String> parts = job.job().washPlan().stream()
+        List<String> parts = job.job().wash().baskets().stream()
                 .filter(b -> b.basket().way() == Wash.MACHINE)
                 .flatMap(b -> b.codes().stream())
                 .toList();
@@ -94,7 +93,7 @@ class WashActions {
                 programme.name(),
                 number,
                 parts,
-                job.job().soil().score(),
+                job.job().wash().soil().score(),
                 programme.stretches(),
                 programme.jars()));
     }
@@ -120,18 +119,14 @@ class WashActions {
     }
 
     /** What waits for its film has it; a clock says when it is dry. */
-    void film(int number, int seq, Filmed.How how) {
+    void film(int number, int seq, EpilameApplied.How how) {
         OpenJob job = workshop.load(number);
-        List<String> parts = job.job().films().due().stream().map(Part::code).toList();
+        List<String> parts = job.job().epilame().due().stream().map(Part::code).toList();
         if (parts.isEmpty()) {
             throw refuse("Nothing waits for a film", "What is clean and was looked at gets it, by the school chosen.");
         }
-        workshop.append(number, seq, new Filmed(parts, how));
-        log.append(new ClockStarted(
-                UUID.randomUUID().toString(),
-                "film dries",
-                number,
-                List.of(new Timed.Stretch("film dries", FILM_DRIES_SECONDS))));
+        workshop.append(number, seq, new EpilameApplied(parts, how));
+        log.append(ClockStarted.of("epilame dries", number, DRIES_SECONDS));
     }
 
     /** What the machine does from now on; a load that is in it goes on as it began. */

@@ -84,8 +84,8 @@ record WashView(
 
     static WashView of(OpenJob job, Jars jars, Clocks clocks, Instant now) {
         CleaningState cleaning = job.job().cleaning();
-        Soil soil = job.job().soil();
-        List<WashPlan.Batch> plan = job.job().washPlan();
+        Soil soil = job.job().wash().soil();
+        List<WashPlan.Batch> plan = job.job().wash().baskets();
         Clocks.Running load = clocks.of(job.number()).stream()
                 .filter(r -> r.clock() instanceof LoadStarted)
                 .findFirst()

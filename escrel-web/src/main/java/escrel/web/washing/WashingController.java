@@ -3,21 +3,21 @@ package escrel.web.washing;
 import escrel.core.MendableException;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Wash;
-import escrel.core.cleaning.Filmed;
+import escrel.core.cleaning.EpilameApplied;
+import escrel.core.cleaning.ProgrammeKept;
 import escrel.core.cleaning.Washed;
 import escrel.core.service.StepKind;
 import escrel.core.workshop.WorkshopLog;
 import escrel.web.job.JobHead;
 import escrel.web.job.OpenJob;
+import escrel.web.job.PartFinder;
 import escrel.web.job.Undo;
 import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -55,9 +55,10 @@ class WashingController {
         model.addAttribute("undo", Undo.of(job, StepKind.WASH));
         model.addAttribute("view", view);
         model.addAttribute("words", words());
-        model.addAttribute("caution", cautions(view));
-        model.addAttribute("film", job.job().films().due());
+        model.addAttribute("cautions", cautions());
+        model.addAttribute("film", job.job().epilame().due());
         model.addAttribute("programme", workshopLog.jars().programme());
+        model.addAttribute("programmeIsOurs", workshopLog.jars().programme().equals(ProgrammeKept.USUAL));
         model.addAttribute("programmeLines", Programmes.text(workshopLog.jars().programme()));
         model.addAttribute("alone", part.isBlank() ? null : alone(job, part));
         model.addAttribute("ways", List.of(Wash.values()));
@@ -74,29 +75,17 @@ class WashingController {
         return Arrays.stream(Wash.values()).collect(Collectors.toMap(w -> w, Cautions::words));
     }
 
-    /** Each caution once, however many baskets go that way. */
-    private static List<String> cautions(WashView view) {
-        return view.tiles().stream()
-                .map(t -> Cautions.of(t.basket().way()))
-                .filter(c -> !c.isEmpty())
-                .distinct()
-                .toList();
+    private static Map<Wash, String> cautions() {
+        return Arrays.stream(Wash.values()).collect(Collectors.toMap(w -> w, Cautions::of));
     }
 
-    /** Whatever the part is called: by its code, its name, or the beginning of a name. */
-    private static @Nullable Part alone(OpenJob job, String said) {
-        String wanted = said.strip().toLowerCase(Locale.ROOT);
-        List<Part> off = job.teardown().order().stream()
-                .map(c -> job.movement().requirePart(c))
-                .toList();
-        Optional<Part> exact = off.stream()
-                .filter(p -> p.code().equals(wanted)
-                        || p.name().toLowerCase(Locale.ROOT).equals(wanted))
-                .findFirst();
-        return exact.or(() -> off.stream()
-                        .filter(p -> p.name().toLowerCase(Locale.ROOT).startsWith(wanted))
-                        .findFirst())
-                .orElse(null);
+    /** By three letters of its name, as everywhere; only what is off can be washed. */
+    private static Part alone(OpenJob job, String said) {
+        Part part = PartFinder.find(job.movement(), said);
+        if (!job.teardown().order().contains(part.code())) {
+            throw new MendableException(part.name() + " is not off", "Nothing was recorded.", "Take it off first.");
+        }
+        return part;
     }
 
     /** Parts are clean, each as it was said. */
@@ -151,10 +140,10 @@ class WashingController {
         return "redirect:/jobs/" + number + "/wash";
     }
 
-    /** The parts that wait for it are filmed. */
+    /** The parts that wait for it are treated. */
     @PostMapping("/jobs/{number}/wash/film")
     @Transactional
-    public String film(@PathVariable int number, @RequestParam int seq, @RequestParam Filmed.How how) {
+    public String film(@PathVariable int number, @RequestParam int seq, @RequestParam EpilameApplied.How how) {
         actions.film(number, seq, how);
         return "redirect:/jobs/" + number + "/wash";
     }

@@ -1,4 +1,4 @@
-/** Washing: what goes into the machine together, what must not, what is clean. */
+/** Washing: baskets with what may lie together and its way, loads and jars of the machine and the door for one, epilame, one part alone. */
 @NullMarked
 package escrel.web.washing;
 

@@ -3,12 +3,10 @@ package escrel.web.watches;
 import escrel.core.MendableException;
 import escrel.core.handover.Stage;
 import escrel.core.parts.CopyAtHand;
-import escrel.core.service.RecordedStep;
 import escrel.core.workshop.OwnersMerged;
 import escrel.core.workshop.Spellings;
 import escrel.core.workshop.WatchName;
 import escrel.core.workshop.WatchesMerged;
-import escrel.core.workshop.WorkshopSteps;
 import escrel.web.format.Texts;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
@@ -21,7 +19,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -72,10 +69,6 @@ class WatchesController {
     String watches(@RequestParam(defaultValue = "") String q, Model model) {
         model.addAttribute("q", q);
         model.addAttribute("owners", owners(jobs.watches(words(q), END, MOST)));
-        last().ifPresent(act -> {
-            model.addAttribute("lastAct", act.sequence());
-            model.addAttribute("lastWords", WorkshopSteps.words(act.step()));
-        });
         return "watches/watches";
     }
 
@@ -197,22 +190,6 @@ class WatchesController {
         }
         log.append(made(() -> new OwnersMerged(spellings.owner(from), spellings.owner(into))));
         return "redirect:/watches";
-    }
-
-    @PostMapping("/watches/back")
-    String takeBack(@RequestParam int act, RedirectAttributes flash) {
-        if (last().filter(e -> e.sequence() == act).isEmpty()) {
-            throw refuse("Something else was said since");
-        }
-        flash.addFlashAttribute("said", "Taken back: " + log.takeBack(act));
-        return "redirect:/watches";
-    }
-
-    /** The newest merge that counts. */
-    private Optional<RecordedStep> last() {
-        return log.load().acts().counting().stream()
-                .filter(e -> e.step() instanceof OwnersMerged || e.step() instanceof WatchesMerged)
-                .reduce((a, b) -> b);
     }
 
     private static <T> T made(Supplier<T> act) {

@@ -6,7 +6,6 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.LubricantClass;
 import escrel.core.calibre.OilPoint;
 import escrel.core.learning.DraftChart;
-import escrel.core.school.Schools;
 import escrel.web.testing.BenchHand;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -34,7 +33,7 @@ class DraftedChartTest {
                 hand.merge(key(point.part(), point.lubricant()), 1, Integer::sum);
             }
             Map<String, Integer> draft = new TreeMap<>();
-            for (DraftChart.Drafted point : DraftChart.of(sheet, Schools.DEFAULT)) {
+            for (DraftChart.Drafted point : DraftChart.of(sheet)) {
                 draft.merge(key(point.part().code(), point.lubricant()), 1, Integer::sum);
             }
             int agree = 0;

@@ -18,7 +18,7 @@ import escrel.core.casework.Layer;
 import escrel.core.casework.Layered;
 import escrel.core.casework.ParcelSent;
 import escrel.core.casework.WaterTested;
-import escrel.core.cleaning.Filmed;
+import escrel.core.cleaning.EpilameApplied;
 import escrel.core.cleaning.Washed;
 import escrel.core.condition.Defect;
 import escrel.core.condition.Grade;
@@ -257,7 +257,7 @@ class StepJsonTest {
                 new Checked(Check.WINDS, Checked.Outcome.YES, ""),
                 new ResetTried(ResetTried.Did.RUNS_ON),
                 new Layered(Layer.GOLD, 15, "bezel"),
-                new Filmed(List.of("escape-wheel"), Filmed.How.DIPPED),
+                new EpilameApplied(List.of("escape-wheel"), EpilameApplied.How.DIPPED),
                 new Judged(List.of("barrel", "dial"), Grade.WORN),
                 new Looked(List.of("barrel", "dial")),
                 new Intervened(Intervened.What.COLLET_TURNED, "6°"),

@@ -141,7 +141,7 @@ class WashRoomTest {
         }
     }
 
-    /** By the school chosen, what is clean and was looked at is filmed by one key, dries, and asks for its pivots going on. */
+    /** By the school chosen, what is clean and was looked at is treated with epilame by one key, dries, and asks for its pivots going on. */
     @Test
     void filmIsPutOnAndDries() {
         try (EscrelServer server = EscrelServer.empty();
@@ -153,13 +153,13 @@ class WashRoomTest {
             browser.seeText("Oil-repellent film");
             browser.key('*');
             browser.untilTrue(
-                    "the film to be on", () -> hand.load().job().films().due().isEmpty());
+                    "the film to be on", () -> hand.load().job().epilame().due().isEmpty());
             assertThat(server.bean(WorkshopLogs.class)
                             .load()
                             .running()
                             .of(hand.load().number()))
                     .extracting(r -> r.clock().words())
-                    .containsExactly("film dries");
+                    .containsExactly("epilame dries");
             browser.open(server.url() + "/jobs/" + hand.load().number() + "/climb?line=escape-wheel");
             browser.seeText("its pivots cleaned of the film in pith");
             assertThat(hand.post("/wash/film", Map.of("how", "DROPPED")).body()).contains("Nothing waits for a film");

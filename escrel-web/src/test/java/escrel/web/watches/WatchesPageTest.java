@@ -75,7 +75,7 @@ class WatchesPageTest {
                 .counting()
                 .get(server.bean(WorkshopLogs.class).load().acts().counting().size() - 1)
                 .sequence();
-        visitor.post("/watches/back", Map.of("act", act));
+        visitor.post("/workshop/back", Map.of("page", "WATCHES", "act", act));
         assertThat(workshop.sameWatch(workshop.load(second))).isEmpty();
     }
 

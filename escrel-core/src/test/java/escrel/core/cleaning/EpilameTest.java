@@ -22,8 +22,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Who is filmed is a school; when, is after the wash and before the oil. Source: craft 2.12. */
-class FilmsTest {
+/** Which part is treated is a school; when, is after the wash and before the oil. Source: craft 2.12. */
+class EpilameTest {
     private static final Part ESCAPE =
             Part.of("escape", "Escape wheel", Group.TRAIN, Side.TRAIN).withRole(Role.ESCAPE_WHEEL);
     private static final Part THIRD = Part.of("third", "Third wheel", Group.TRAIN, Side.TRAIN);
@@ -40,21 +40,21 @@ class FilmsTest {
     private static final Schools ALL = Schools.DEFAULT.with(Choice.FILM_ALL);
     private static final Step WASHED = new Washed(BOTH, Wash.MACHINE, "");
     private static final Step LOOKED = new Judged(BOTH, Grade.GOOD);
-    private static final Step FILMED = new Filmed(List.of("escape"), Filmed.How.DIPPED);
+    private static final Step FILMED = new EpilameApplied(List.of("escape"), EpilameApplied.How.DIPPED);
 
     @Test
     void onlyWhatTheSchoolSaysOnceItIsCleanAndWasLookedAt() {
-        assertThat(job(ALL).films().due()).isEmpty();
-        assertThat(job(ALL, WASHED).films().due()).isEmpty();
-        assertThat(job(ALL, WASHED, LOOKED).films().due()).containsExactly(ESCAPE);
+        assertThat(job(ALL).epilame().due()).isEmpty();
+        assertThat(job(ALL, WASHED).epilame().due()).isEmpty();
+        assertThat(job(ALL, WASHED, LOOKED).epilame().due()).containsExactly(ESCAPE);
         assertThat(job(Schools.DEFAULT.with(Choice.FILM_NONE), WASHED, LOOKED)
-                        .films()
+                        .epilame()
                         .due())
                 .isEmpty();
-        assertThat(job(ALL, WASHED, LOOKED, FILMED).films().due()).isEmpty();
-        assertThat(job(ALL, WASHED, LOOKED, FILMED).films().wantsPivotsCleaned(ESCAPE))
+        assertThat(job(ALL, WASHED, LOOKED, FILMED).epilame().due()).isEmpty();
+        assertThat(job(ALL, WASHED, LOOKED, FILMED).epilame().wantsPivotsCleaned(ESCAPE))
                 .isTrue();
-        assertThat(job(ALL, WASHED, LOOKED, FILMED).films().wantsPivotsCleaned(THIRD))
+        assertThat(job(ALL, WASHED, LOOKED, FILMED).epilame().wantsPivotsCleaned(THIRD))
                 .isFalse();
     }
 
@@ -62,7 +62,7 @@ class FilmsTest {
     @Test
     void aBathTakesTheFilmAway() {
         Job again = job(ALL, WASHED, LOOKED, FILMED, WASHED, LOOKED);
-        assertThat(again.films().due()).containsExactly(ESCAPE);
-        assertThat(again.films().wantsPivotsCleaned(ESCAPE)).isFalse();
+        assertThat(again.epilame().due()).containsExactly(ESCAPE);
+        assertThat(again.epilame().wantsPivotsCleaned(ESCAPE)).isFalse();
     }
 }

@@ -20,18 +20,18 @@ import org.jspecify.annotations.Nullable;
  * @param high 0 to 160
  * @param at where it lies, 0 to 160
  */
-record Plays(String words, boolean right, long low, long high, long at) {
+record MeasuredPlay(String words, boolean right, long low, long high, long at) {
     /** Drawn width of 0.16 mm. */
     private static final double SCALE = 1000;
 
     private static final long WIDTH = 160;
 
     /** Those of a part that have limits; nothing where none was measured. */
-    static List<Plays> of(OpenJob job, @Nullable Part part, PlayLimits limits) {
+    static List<MeasuredPlay> of(OpenJob job, @Nullable Part part, PlayLimits limits) {
         if (part == null) {
             return List.of();
         }
-        List<Plays> all = new ArrayList<>();
+        List<MeasuredPlay> all = new ArrayList<>();
         Map<Felt.Play, Double> measured =
                 PlayLimits.measured(job.history().all(Gauged.class).toList(), part.code());
         measured.forEach((what, millimetres) ->
@@ -39,9 +39,9 @@ record Plays(String words, boolean right, long low, long high, long at) {
         return all;
     }
 
-    private static Plays play(Felt.Play what, double millimetres, PlayLimits.Limit limit) {
+    private static MeasuredPlay play(Felt.Play what, double millimetres, PlayLimits.Limit limit) {
         String judged = PlayLimits.judged(limit, millimetres);
-        return new Plays(
+        return new MeasuredPlay(
                 "%s %s mm: %s (%s to %s for a %s, movements %s)"
                         .formatted(
                                 StepKind.said(what),

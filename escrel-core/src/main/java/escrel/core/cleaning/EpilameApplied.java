@@ -9,14 +9,14 @@ import java.util.function.UnaryOperator;
  *
  * @param parts codes on the sheet, at least one
  */
-public record Filmed(List<String> parts, How how) implements Step {
+public record EpilameApplied(List<String> parts, How how) implements Step {
     /** How it was put on. */
     public enum How {
         DIPPED,
         DROPPED
     }
 
-    public Filmed {
+    public EpilameApplied {
         parts = List.copyOf(parts);
         if (parts.isEmpty()) {
             throw new IllegalArgumentException("a film needs at least one part");
@@ -25,6 +25,6 @@ public record Filmed(List<String> parts, How how) implements Step {
 
     @Override
     public Step withParts(UnaryOperator<String> code) {
-        return new Filmed(parts.stream().map(code).toList(), how);
+        return new EpilameApplied(parts.stream().map(code).toList(), how);
     }
 }

@@ -1,4 +1,4 @@
-package escrel.web.strip;
+package escrel.web.job;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Finds a part by some letters of its name, its former names or its code, among all the movement has. */
-final class PartFinder {
+public final class PartFinder {
     private static final int SHOWN = 6;
 
     private PartFinder() {}
@@ -18,7 +18,7 @@ final class PartFinder {
      *
      * @throws MendableException when none or several may be meant; several are named
      */
-    static Part find(CalibreSheet sheet, String letters) {
+    public static Part find(CalibreSheet sheet, String letters) {
         String wanted = letters.strip().toLowerCase(Locale.ROOT);
         if (wanted.isEmpty()) {
             throw refuse("Some letters of its name are wanted", "Type three of them and press Enter.");
