@@ -86,7 +86,9 @@ class KeysBrowserTest {
         assertThat(browser.driver().executeScript("return window.notLeft")).isEqualTo(true);
         assertThat(browser.driver().getCurrentUrl()).endsWith("/jobs/2/turn");
         browser.click(".turn-sides button");
-        assertThat(browser.driver().getCurrentUrl()).contains("before=");
+        browser.untilTrue(
+                "the two sides to be sent",
+                () -> browser.driver().getCurrentUrl().contains("before="));
     }
 
     @Test

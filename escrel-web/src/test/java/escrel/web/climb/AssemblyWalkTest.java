@@ -95,8 +95,10 @@ class AssemblyWalkTest {
                     .anyMatch(c -> c.origin() == CopyAtHand.Origin.DONOR && c.fittedAt() > 0);
             // the line that a reading settles leads to the readings
             browser.key('5');
+            browser.untilTrue(
+                    "the readings to open",
+                    () -> browser.driver().getCurrentUrl().contains("/readings"));
             browser.seeText("first run");
-            assertThat(browser.driver().getCurrentUrl()).contains("/readings");
         }
         assertThat(job().lubrication().open())
                 .as("nothing that the running movement covers waits for oil")
