@@ -22,7 +22,8 @@ export function startDosing(document) {
     const box = slider.closest("[data-gauge]");
     const value = Number(slider.value);
     box.querySelector("[data-tooth-in]")?.setAttribute("transform", `translate(0 ${(64 * value) / 100})`);
-    box.querySelector("[data-needle]")?.setAttribute("transform", `rotate(${1.5 * value})`);
+    const needle = box.querySelector("[data-needle]");
+    needle?.setAttribute("transform", `rotate(${Number(needle.dataset.degrees ?? 1.5) * value})`);
     box.querySelector("[data-seen-words]").textContent = judged(value, box.dataset);
     const note = document.getElementById(slider.dataset.seen);
     const others = note.value.split(", ").filter((w) => w && !w.startsWith(`${box.dataset.word} `));

@@ -37,6 +37,8 @@ public final class AssemblyPlan {
     /** What a line of the plan is. */
     public enum Kind {
         PART,
+        /** Screws of a fitted part that are still to come, or were eased: driven tight. */
+        SCREWS,
         OIL,
         TEST
     }
@@ -44,7 +46,7 @@ public final class AssemblyPlan {
     /**
      * One line of the plan.
      *
-     * @param code of the part, point or test
+     * @param code of the part, the part whose screws they are, the point or test
      * @param why why it stands there, in words; may be empty
      */
     public record Line(Kind kind, String code, String name, Side side, String why) {
@@ -52,6 +54,7 @@ public final class AssemblyPlan {
         public Node node() {
             return switch (kind) {
                 case PART -> Node.part(code);
+                case SCREWS -> Node.screws(code);
                 case OIL -> Node.point(code);
                 case TEST -> Node.test(code);
             };
@@ -80,6 +83,9 @@ public final class AssemblyPlan {
                 .filter(p ->
                         lives.isOff(p.code()) && !lives.leftOut().containsKey(p.code()) && !searches.isLost(p.code()))
                 .forEach(p -> add(new Line(Kind.PART, p.code(), p.name(), p.side(), whyPart(p))));
+        sheet.parts().stream()
+                .filter(p -> !lives.isOff(p.code()) && lives.looseSince(p.code()) > 0)
+                .forEach(this::screws);
         oil.open().forEach(this::point);
         tests.open().forEach(t -> add(new Line(Kind.TEST, t.code(), t.name(), t.side(), t.expect())));
         this.sequence = Sequencer.order(items(), up.all(), TeardownOrder.bench(lives));
@@ -110,6 +116,15 @@ public final class AssemblyPlan {
                         .map(h -> "before " + name(h.by()) + ", which holds it")
                         .findFirst())
                 .orElse("");
+    }
+
+    private void screws(Part part) {
+        Lives.ToCome come = lives.screwsToCome().get(part.code());
+        String name = come == null
+                ? part.name() + ": tighten again"
+                : part.name() + ": " + come.count() + (come.count() == 1 ? " screw" : " screws") + " to come";
+        String why = come == null ? "it was eased in its place" : "it is on, and not all its screws are";
+        add(new Line(Kind.SCREWS, part.code(), name, part.side(), why));
     }
 
     private void point(OilPoint point) {
@@ -158,9 +173,11 @@ public final class AssemblyPlan {
     }
 
     private String groupOf(Line line) {
-        Optional<String> part = line.kind() == Kind.OIL
-                ? sheet.oilPoint(line.code()).map(p -> Objects.requireNonNullElse(p.after(), p.part()))
-                : sheet.test(line.code()).map(AssemblyTest::after);
+        Optional<String> part = switch (line.kind()) {
+            case PART, SCREWS -> Optional.of(line.code());
+            case OIL -> sheet.oilPoint(line.code()).map(p -> Objects.requireNonNullElse(p.after(), p.part()));
+            case TEST -> sheet.test(line.code()).map(AssemblyTest::after);
+        };
         return part.flatMap(sheet::part).map(p -> p.group().name()).orElse("");
     }
 
@@ -238,6 +255,7 @@ public final class AssemblyPlan {
         Line line = line(node);
         return switch (line.kind()) {
             case PART -> lives.offAt(line.code());
+            case SCREWS -> lives.looseSince(line.code());
             case OIL -> sheet.oilPoint(line.code()).map(oil::owedSince).orElse(0);
             case TEST -> sheet.test(line.code()).map(tests::owedSince).orElse(0);
         };

@@ -21,6 +21,21 @@ public enum SeenGauge {
             "too shallow, it slips or stops the hand",
             "about two thirds, as it should be",
             "too deep, it robs the balance"),
+    /**
+     * How far from zero the hand that stands worse comes to rest when it is reset after some minutes' run, in marks of its dial:
+     * exactly. Source: craft 2.13.
+     */
+    ZERO(
+            "off zero",
+            "marks",
+            -10,
+            10,
+            0,
+            0,
+            0,
+            "short of zero: its hammer face, or the hand on its post",
+            "exactly back to zero",
+            "beyond zero: its hammer face, or the hand on its post"),
     /** Minutes from midnight at which the date has changed, before it below zero: within ten. Source: M18. */
     DATE(
             "date",
@@ -74,9 +89,10 @@ public enum SeenGauge {
         if (name.contains("coupling")) {
             return Optional.of(COUPLING);
         }
-        return name.contains("date") && (name.contains("jump") || name.contains("change"))
-                ? Optional.of(DATE)
-                : Optional.empty();
+        if (name.contains("zero")) {
+            return Optional.of(ZERO);
+        }
+        return test.isDateChange() ? Optional.of(DATE) : Optional.empty();
     }
 
     /** What a value is against what it should be. */

@@ -80,7 +80,7 @@ public final class TestState {
         }
         boolean own = sheet.tests().contains(test);
         return switch (test.proof()) {
-            case SEEN, WOUND -> lives.offAt(test.after()) > 0;
+            case SEEN, WOUND -> (own || book.dateChangeThrice()) && lives.offAt(test.after()) > 0;
             case READING, DEMAGNETISED -> (own || book.asksForAll()) && openedAt > 0;
         };
     }

@@ -1,5 +1,6 @@
 package escrel.core.calibre;
 
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,12 @@ public record AssemblyTest(
     public AssemblyTest {
         expect = Copies.text(expect);
         proof = proof == null ? Proof.SEEN : proof;
+    }
+
+    /** Whether it is tried whether the date changes near midnight, by what it is called. */
+    public boolean isDateChange() {
+        String words = name.toLowerCase(Locale.ROOT);
+        return words.contains("date") && (words.contains("jump") || words.contains("change"));
     }
 
     /** A test of eye and hand. */

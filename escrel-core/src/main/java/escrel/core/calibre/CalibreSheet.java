@@ -211,7 +211,11 @@ public record CalibreSheet(
 
     /** The test with this code, among the sheet's own and the routine ones. */
     public Optional<AssemblyTest> test(String code) {
-        return climbTests().stream().filter(t -> t.code().equals(code)).findFirst();
+        return tests.stream()
+                .filter(t -> t.code().equals(code))
+                .findFirst()
+                .or(() ->
+                        climbTests().stream().filter(t -> t.code().equals(code)).findFirst());
     }
 
     /** The lubrication point with this code, if the sheet has it. */

@@ -41,6 +41,9 @@ public record Shape(Kind kind, double x, double y, double radius, int teeth, Lis
         PIN
     }
 
+    /** Inner edge of a ring, as a share of its radius: as wide as its numbers or its spring need. */
+    public static final double RING_INNER = 0.8;
+
     public Shape {
         points = Copies.list(points);
     }
@@ -77,6 +80,35 @@ public record Shape(Kind kind, double x, double y, double radius, int teeth, Lis
             points.stream().mapToDouble(p -> p[0]).average().orElse(0),
             points.stream().mapToDouble(p -> p[1]).average().orElse(0)
         };
+    }
+
+    /**
+     * Whether a place lies under it as it is drawn; a line or a pin covers nothing, a ring only what lies under its rim.
+     *
+     * @param atX millimetres from the centre, towards 3
+     * @param atY millimetres from the centre, towards 12
+     */
+    public boolean covers(double atX, double atY) {
+        double distance = Math.hypot(atX - x, atY - y);
+        return switch (kind) {
+            case LINE, PIN -> false;
+            case RING -> distance <= radius && distance >= RING_INNER * radius;
+            case OUTLINE, POLYGON -> inside(atX, atY);
+            default -> distance <= radius;
+        };
+    }
+
+    /** By how often a ray to the right crosses its edges. */
+    private boolean inside(double atX, double atY) {
+        boolean in = false;
+        for (int i = 0, j = points.size() - 1; i < points.size(); j = i++) {
+            double[] a = points.get(i);
+            double[] b = points.get(j);
+            if (a[1] > atY != b[1] > atY && atX < (b[0] - a[0]) * (atY - a[1]) / (b[1] - a[1]) + a[0]) {
+                in = !in;
+            }
+        }
+        return in;
     }
 
     /** How far the shape reaches from the movement's centre, in millimetres. */

@@ -1,8 +1,8 @@
 package escrel.core.order;
 
 /**
- * Something that has a place in an order. A part, an oil point and a test of one code are three different nodes: sheets of
- * other workshops use one word for all three.
+ * Something that has a place in an order. A part, its screws, an oil point and a test of one code are different nodes: sheets of
+ * other workshops use one word for all of them.
  */
 public sealed interface Node {
     /** Its code on the sheet. */
@@ -17,6 +17,9 @@ public sealed interface Node {
     /** A test being made. */
     record OfTest(String code) implements Node {}
 
+    /** Screws of a fitted part being driven or tightened. */
+    record OfScrews(String code) implements Node {}
+
     /** The node of a part. */
     static Node part(String code) {
         return new OfPart(code);
@@ -30,5 +33,10 @@ public sealed interface Node {
     /** The node of a test. */
     static Node test(String code) {
         return new OfTest(code);
+    }
+
+    /** The node of the screws of a part. */
+    static Node screws(String part) {
+        return new OfScrews(part);
     }
 }

@@ -16,6 +16,7 @@ final class Nodes {
 
     static List<Node> ofAll(CalibreSheet sheet) {
         List<Node> nodes = ofParts(sheet);
+        sheet.parts().forEach(p -> nodes.add(Node.screws(p.code())));
         sheet.oilPoints().forEach(p -> nodes.add(Node.point(p.code())));
         sheet.climbTests().forEach(t -> nodes.add(Node.test(t.code())));
         return nodes;

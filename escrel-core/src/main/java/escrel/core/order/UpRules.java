@@ -32,6 +32,7 @@ final class UpRules {
     static List<Constraint> of(CalibreSheet sheet, Schools schools) {
         UpRules rules = new UpRules(sheet);
         rules.holds();
+        rules.screws();
         rules.earlyParts();
         rules.points();
         rules.tests();
@@ -73,6 +74,20 @@ final class UpRules {
                         Node.part(Objects.requireNonNull(part.unit())),
                         Weight.HOLD,
                         part.name() + " goes into it in the hand");
+            }
+        }
+    }
+
+    /** A screw still to come, or eased, is driven before it is covered, and before the movement runs. */
+    private void screws() {
+        ScrewCovers covers = new ScrewCovers(sheet);
+        for (Part part : sheet.parts()) {
+            for (Part over : covers.over(part)) {
+                add(
+                        Node.screws(part.code()),
+                        Node.part(over.code()),
+                        Weight.SAFETY,
+                        "a screw of " + part.name() + " is not in and tight, and lies under it");
             }
         }
     }
@@ -133,6 +148,15 @@ final class UpRules {
                         Node.test(test.code()),
                         Weight.HOLD,
                         "the movement does not run without " + part.name());
+            }
+        }
+        for (Part part : sheet.parts()) {
+            if (part.group().stopsTheMovement() && !part.isPowerDown()) {
+                add(
+                        Node.screws(part.code()),
+                        Node.test(test.code()),
+                        Weight.SAFETY,
+                        part.name() + " is not screwed tight: no movement runs under a loose bridge");
             }
         }
         for (OilPoint point : sheet.oilPoints()) {

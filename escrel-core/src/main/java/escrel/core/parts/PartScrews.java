@@ -64,6 +64,11 @@ public record PartScrews(Part part, List<Hole> holes, String remark) {
         return (int) holes.stream().filter(h -> h.where() == where).count();
     }
 
+    /** How many are driven as it goes on: those that lie in the tray with it. */
+    public int toDrive() {
+        return count(Where.OUT);
+    }
+
     /** The screws of the holes in this state. */
     public List<ScrewPlace> screws(Where where) {
         return holes.stream().filter(h -> h.where() == where).map(Hole::screw).toList();

@@ -4,6 +4,7 @@ import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
 import escrel.core.service.Episode;
+import escrel.core.service.Lives;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
 import escrel.core.service.RuleBook;
@@ -131,6 +132,20 @@ public final class ScrewAccount {
             boolean empty = fromEnd < gap.empty();
             boolean supplied = !empty && fromEnd < gap.empty() + gap.supplied();
             holes.add(new PartScrews.Hole(screw, empty ? PartScrews.Where.EMPTY : where(part, screw), supplied));
+        }
+        return toCome(part, holes);
+    }
+
+    /** Which of them are not in yet was not said: the last ones stand for them. */
+    private List<PartScrews.Hole> toCome(Part part, List<PartScrews.Hole> holes) {
+        Lives.ToCome come = state.lives().screwsToCome().get(part.code());
+        int left = come == null ? 0 : come.count();
+        for (int i = holes.size() - 1; i >= 0 && left > 0; i--) {
+            PartScrews.Hole hole = holes.get(i);
+            if (hole.where() == PartScrews.Where.IN && !hole.screw().staysInHole()) {
+                holes.set(i, new PartScrews.Hole(hole.screw(), PartScrews.Where.OUT, hole.supplied()));
+                left--;
+            }
         }
         return holes;
     }

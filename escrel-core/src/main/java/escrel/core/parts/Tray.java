@@ -123,7 +123,8 @@ public final class Tray {
             List<Part> lying = parts.stream()
                     .filter(p -> state.isOff(p.code()) && !state.visiting().contains(p.code()))
                     .toList();
-            List<ScrewPlace> with = lying.stream()
+            // a fitted part may have screws lying here still
+            List<ScrewPlace> with = parts.stream()
                     .flatMap(p -> screws.of(p.code()).screws(PartScrews.Where.OUT).stream())
                     .sorted(Comparator.comparing(ScrewPlace::length))
                     .toList();

@@ -26,6 +26,7 @@ public final class Lives {
     private final Set<String> leftFitted;
     private final Set<String> statesSet;
     private final Map<String, Integer> eased;
+    private final Map<String, ToCome> screwsToCome;
     private final @Nullable Side sideUp;
     private final String lastGroup;
     private final int lastMovedAt;
@@ -43,6 +44,7 @@ public final class Lives {
         this.leftOut = new LinkedHashMap<>(fold.leftOut);
         this.statesSet = Set.copyOf(fold.statesSet);
         this.eased = Map.copyOf(fold.eased);
+        this.screwsToCome = Map.copyOf(fold.screwsToCome);
         this.sideUp = fold.sideUp;
         this.lastGroup = fold.lastGroup;
         this.lastMovedAt = fold.lastMovedAt;
@@ -123,6 +125,25 @@ public final class Lives {
     /** Parts eased in their place, with the sequence of the easing: to be tightened again. */
     public Map<String, Integer> eased() {
         return eased;
+    }
+
+    /**
+     * Screws of a fitted part that are not in yet.
+     *
+     * @param count 1 and up
+     * @param at sequence at which it was said
+     */
+    public record ToCome(int count, int at) {}
+
+    /** Fitted parts some of whose screws are not in yet. */
+    public Map<String, ToCome> screwsToCome() {
+        return screwsToCome;
+    }
+
+    /** Since when a fitted part waits to be screwed tight, eased or with screws to come; 0 when it does not. */
+    public int looseSince(String part) {
+        ToCome come = screwsToCome.get(part);
+        return Math.max(eased.getOrDefault(part, 0), come == null ? 0 : come.at());
     }
 
     /** The side that lay up in the last act that says so; nothing before any. */

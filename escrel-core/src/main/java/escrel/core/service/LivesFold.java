@@ -53,6 +53,7 @@ final class LivesFold {
     final Map<String, LeftOut> leftOut = new LinkedHashMap<>();
     final Set<String> statesSet = new HashSet<>();
     final Map<String, Integer> eased = new HashMap<>();
+    final Map<String, Lives.ToCome> screwsToCome = new HashMap<>();
 
     @Nullable
     Side sideUp;
@@ -103,6 +104,9 @@ final class LivesFold {
             known(ease.part(), part -> eased.put(part.code(), at));
         } else if (step instanceof Tightened tight) {
             eased.remove(tight.part());
+            screwsToCome.remove(tight.part());
+        } else if (step instanceof ScrewsToCome come) {
+            screwsToCome(come, at);
         } else if (step instanceof WayInPlanned way && (way.target().isEmpty() || parts.containsKey(way.target()))) {
             round().target = way.target();
         } else {
@@ -155,6 +159,7 @@ final class LivesFold {
         begin(part, new Episode(part.code(), round().number, at, off, 0));
         // what is off needs no tightening in its place
         eased.remove(part.code());
+        screwsToCome.remove(part.code());
         if (part.isPowerDown()) {
             crownRefused = false;
         } else {
@@ -171,6 +176,13 @@ final class LivesFold {
         boolean whole = homesOff.stream().allMatch(leftOut::containsKey);
         boolean wentOn = now.onAgain.stream().anyMatch(p -> !isPower(p));
         return now.anythingOff && wentOn && (whole || now.readSinceOn);
+    }
+
+    private void screwsToCome(ScrewsToCome come, int at) {
+        // a part that is off has all its screws to come
+        if (parts.containsKey(come.part()) && !isOff(come.part())) {
+            screwsToCome.put(come.part(), new Lives.ToCome(come.count(), at));
+        }
     }
 
     private void begin(Part part, Episode episode) {

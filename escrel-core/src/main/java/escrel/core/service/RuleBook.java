@@ -11,8 +11,10 @@ public enum RuleBook {
     SECOND,
     /** As the second; a movement no sheet knows owes the tests of the kinds of part it has. */
     THIRD,
-    /** As the third; another bridge owes the end-shake under it, and an end-shake counts where it was felt. Every new job is kept by it. */
-    FOURTH;
+    /** As the third; another bridge owes the end-shake under it, and an end-shake counts where it was felt. */
+    FOURTH,
+    /** As the fourth; a date is tried three times: calendar built, dial on, hands on. Every new job is kept by it. */
+    FIFTH;
 
     /** Whether all that was decided, cleaned and lifted is asked for. */
     public boolean asksForAll() {
@@ -22,6 +24,11 @@ public enum RuleBook {
     /** Whether a movement without a sheet owes tests by the kinds of its parts. */
     public boolean testsByKind() {
         return compareTo(THIRD) >= 0;
+    }
+
+    /** Whether the date change is tried again with the dial on and with the hands on. */
+    public boolean dateChangeThrice() {
+        return compareTo(FIFTH) >= 0;
     }
 
     /** Whether another bridge owes the end-shake of what runs under it, and play counts only for the part it was felt on. */

@@ -84,7 +84,14 @@ public final class ServiceSteps {
                             (s, n) -> n.part(s.part()) + " " + StepKind.said(s.way())
                                     + (s.turns() > 0 ? " by " + s.turns() + " turns" : ""))
                     .in(StepKind.STRIP),
-            StepKind.of("tightened", Tightened.class, Tightened::part, (s, n) -> n.part(s.part()) + " tightened again")
+            StepKind.of("tightened", Tightened.class, Tightened::part, (s, n) -> n.part(s.part()) + " screwed tight")
+                    .in(StepKind.CLIMB),
+            StepKind.of(
+                            "screws-to-come",
+                            ScrewsToCome.class,
+                            ScrewsToCome::part,
+                            (s, n) -> n.part(s.part()) + ": " + s.count() + (s.count() == 1 ? " screw" : " screws")
+                                    + " still to come")
                     .in(StepKind.CLIMB),
             StepKind.of("state-set", StateSet.class, StateSet::part, (s, n) -> "set: " + s.state())
                     .in(StepKind.STRIP, StepKind.CLIMB),

@@ -3,7 +3,7 @@ package escrel.core.service;
 import java.util.function.UnaryOperator;
 
 /**
- * A screw or part that was eased in its place was tightened again.
+ * A part that was eased in its place is tight again, or its screws that were still to come are in.
  *
  * @param part code on the sheet
  */

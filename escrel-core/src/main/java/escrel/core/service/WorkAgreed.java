@@ -48,7 +48,7 @@ public record WorkAgreed(Work work, String words, @Nullable RuleBook book) imple
 
     /** An agreement of today. */
     public static WorkAgreed today(Work work, String words) {
-        return new WorkAgreed(work, words, RuleBook.FOURTH);
+        return new WorkAgreed(work, words, RuleBook.FIFTH);
     }
 
     public WorkAgreed {

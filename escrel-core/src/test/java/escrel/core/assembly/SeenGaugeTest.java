@@ -27,11 +27,19 @@ class SeenGaugeTest {
         assertThat(SeenGauge.COUPLING.judged(percent)).contains(words);
     }
 
+    /** Craft 2.13: both hands come back to zero exactly. */
+    @ParameterizedTest
+    @CsvSource({"-1, short of zero", "0, exactly", "1, beyond zero"})
+    void handsComeBackToZeroExactly(int marks, String words) {
+        assertThat(SeenGauge.ZERO.judged(marks)).contains(words);
+    }
+
     @Test
     void testIsKnownByItsName() {
         assertThat(SeenGauge.of(called("Date and day jump near midnight"))).contains(SeenGauge.DATE);
         assertThat(SeenGauge.of(called("Date changes three times"))).contains(SeenGauge.DATE);
         assertThat(SeenGauge.of(called("Coupling depth"))).contains(SeenGauge.COUPLING);
+        assertThat(SeenGauge.of(called("Both counters back to zero"))).contains(SeenGauge.ZERO);
         assertThat(SeenGauge.of(called("Crown after casing"))).isEmpty();
     }
 }

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import escrel.core.Jobs;
+import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Calibres;
 import escrel.core.calibre.Group;
@@ -16,12 +17,15 @@ import escrel.core.calibre.ScrewPlace;
 import escrel.core.calibre.Side;
 import escrel.core.condition.Grade;
 import escrel.core.job.Job;
+import escrel.core.service.Eased;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.ScrewsFound;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Step;
 import escrel.core.service.Tally;
+import escrel.core.service.Tightened;
 import escrel.core.service.Visit;
 import java.util.ArrayList;
 import java.util.List;
@@ -121,6 +125,47 @@ class ScrewAccountTest {
                 .extracting(ScrewPlace::code)
                 .containsExactly("crown-1");
         assertThat(job().screws().of("crown-wheel").words()).isEqualTo("1 long left-hand, 2 short");
+    }
+
+    /** On, but not all its screws: they lie in the tray and are a line of the way up until they are driven. */
+    @Test
+    void screwsStillToComeLieInTheTrayUntilTheyAreIn() {
+        Step[] tried = {PartOff.plain("ring"), PartOn.plain("ring"), new ScrewsToCome("ring", 3)};
+        Job job = job(tried);
+
+        assertThat(job.screws().of("ring").toDrive()).isEqualTo(3);
+        assertThat(job.tray().compartments().get(0).parts()).isEmpty();
+        assertThat(job.tray().compartments().get(0).screws()).hasSize(3);
+        assertThat(tally(job).open()).hasSize(3).allMatch(i -> i.part().equals("ring"));
+        assertThat(job.wayUp().lines())
+                .extracting(AssemblyPlan.Line::name)
+                .containsExactly("Casing ring: 3 screws to come");
+
+        Job driven = job(tried[0], tried[1], tried[2], new Tightened("ring"));
+        assertThat(tally(driven).open()).isEmpty();
+        assertThat(driven.wayUp().lines()).isEmpty();
+        // lifted again, all four are out, and none of them is still to come from before
+        Job lifted = job(tried[0], tried[1], tried[2], PartOff.plain("ring"), PartOn.plain("ring"));
+        assertThat(tally(lifted).open()).isEmpty();
+        // said of a part that is off, it says nothing more
+        assertThat(job(tried[0], new ScrewsToCome("ring", 3)).lives().screwsToCome())
+                .isEmpty();
+    }
+
+    @Test
+    void screwsToComeAreAtLeastOne() {
+        assertThatThrownBy(() -> new ScrewsToCome("ring", 0)).hasMessageContaining("were 0");
+        assertThatThrownBy(() -> new ScrewsToCome("ring", 21)).hasMessageContaining("were 21");
+    }
+
+    /** What was eased and not taken out is a line of the way up: it could be owed for ever otherwise. */
+    @Test
+    void whatWasEasedIsTightenedOnTheWayUp() {
+        Step eased = new Eased("crown-wheel", Eased.Way.LOOSENED, 0.5);
+        assertThat(job(eased).wayUp().lines())
+                .extracting(AssemblyPlan.Line::name)
+                .containsExactly("Crown wheel: tighten again");
+        assertThat(job(eased, new Tightened("crown-wheel")).wayUp().lines()).isEmpty();
     }
 
     @Test

@@ -19,7 +19,9 @@ import escrel.core.parts.Finding;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOn;
 import escrel.core.service.SchoolSetAside;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Step;
+import escrel.core.service.Tightened;
 import escrel.core.teardown.Caution;
 import escrel.core.timing.readings.Demagnetised;
 import escrel.web.job.OpenJob;
@@ -105,6 +107,7 @@ class ClimbActions {
     private List<Step> steps(OpenJob job, ClimbForm form) {
         return switch (form.line()) {
             case PART -> on(job, form);
+            case SCREWS -> List.of(new Tightened(form.code()));
             case OIL -> List.of(oiled(form.code(), lubricant(job, form), form.text()));
             case TEST -> List.of(tested(job, form));
         };
@@ -112,13 +115,24 @@ class ClimbActions {
 
     /** A part on which another copy was decided goes on as that copy: it is at hand now, if nobody said so before. */
     private static List<Step> on(OpenJob job, ClimbForm form) {
-        PartOn on = new PartOn(form.code(), form.text(), form.reason());
+        List<Step> on = new ArrayList<>(List.of(new PartOn(form.code(), form.text(), form.reason())));
+        int toCome = form.screwsToCome();
+        if (toCome != 0) {
+            int holes = job.job().screws().of(form.code()).toDrive();
+            if (toCome < 0 || toCome > holes) {
+                throw new MendableException(
+                        "It has " + holes + " screws to be driven, not " + toCome,
+                        "Nothing was recorded.",
+                        "Say how many of them are still to come.");
+            }
+            on.add(new ScrewsToCome(form.code(), toCome));
+        }
         Optional<Finding> waiting = job.job().findings().on(form.code()).stream()
                 .filter(f -> f.replaces() && !f.isWithinPart() && !f.isSettled() && !f.lacksSource())
                 .filter(f -> job.job().copies().of(form.code()).stream().noneMatch(c -> c.since() > f.raisedAt()))
                 .reduce((a, b) -> b);
-        return waiting.<List<Step>>map(f -> List.of(CopyAtHand.decided(form.code(), f), on))
-                .orElse(List.of(on));
+        waiting.ifPresent(f -> on.add(0, CopyAtHand.decided(form.code(), f)));
+        return on;
     }
 
     private static Step tested(OpenJob job, ClimbForm form) {
@@ -213,6 +227,11 @@ class ClimbActions {
         Step step = switch (form.line()) {
             case OIL -> new OilSkipped(form.code(), form.text());
             case TEST -> new TestMade(form.code(), TestMade.Outcome.PASSED_OVER, form.text());
+            case SCREWS ->
+                throw new MendableException(
+                        "A screw is not passed over on the climb",
+                        "Nothing was recorded.",
+                        "Drive it, or say on the strip that it is lost or missing.");
             case PART ->
                 throw new MendableException(
                         "A part is not passed over on the climb",

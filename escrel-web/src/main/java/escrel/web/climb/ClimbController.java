@@ -72,7 +72,11 @@ class ClimbController {
     @PostMapping("/jobs/{number}/climb/done")
     String done(@PathVariable int number, @ModelAttribute ClimbForm form, Model model) {
         ClimbActions.Outcome outcome = actions.done(number, form);
-        fill(model, number, outcome == ClimbActions.Outcome.RECORDED ? null : form.code(), null, outcome, null);
+        boolean recorded = outcome == ClimbActions.Outcome.RECORDED;
+        if (!recorded) {
+            model.addAttribute("toCome", form.toCome());
+        }
+        fill(model, number, recorded ? null : form.code(), null, outcome, null);
         return BENCH;
     }
 

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param inSpiteOf why, when something would be closed over
  * @param answered whether the habit that speaks against it was read
  * @param forThisJob whether that habit says nothing more in this job
+ * @param toCome how many screws of a part that goes on are not in yet
  */
 record ClimbForm(
         AssemblyPlan.@Nullable Kind kind,
@@ -20,7 +21,8 @@ record ClimbForm(
         @Nullable String inSpiteOf,
         @Nullable Boolean answered,
         @Nullable Boolean forThisJob,
-        @Nullable LubricantClass lubricant) {
+        @Nullable LubricantClass lubricant,
+        @Nullable Integer toCome) {
     /** Which kind of line it is about; a form of ours always says so. */
     AssemblyPlan.Kind line() {
         if (kind == null || code == null) {
@@ -43,6 +45,10 @@ record ClimbForm(
 
     String text() {
         return words == null ? "" : words.strip();
+    }
+
+    int screwsToCome() {
+        return toCome == null ? 0 : toCome;
     }
 
     String reason() {

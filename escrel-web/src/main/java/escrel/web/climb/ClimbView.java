@@ -65,7 +65,6 @@ record ClimbView(
      * @param broken holds and safety rules that speak against doing it now
      * @param otherHabits schools that speak against it: a remark
      * @param copy which copy goes on, where it is another than came off
-     * @param gauge what is judged by eye at it; nothing at most lines
      * @param wantsReading whether a reading settles it and no key does
      * @param findings what was found on the part, so that no decision is overlooked
      * @param asks questions before the part goes on
@@ -74,6 +73,8 @@ record ClimbView(
      * @param weakPoints what is known to wear on it
      * @param photo the last one of the part
      * @param tray where it lies
+     * @param toDrive how many screws lie with the part; 0 at other lines
+     * @param gauge what is judged by eye at it; nothing at most lines
      */
     record Card(
             Line line,
@@ -96,7 +97,28 @@ record ClimbView(
             @Nullable Integer tray,
             boolean wantsReading,
             boolean demagnetises,
-            @Nullable SeenGauge gauge) {}
+            int toDrive,
+            @Nullable SeenGauge gauge) {
+        /** What kind of line it is, in words. */
+        public String kindWords() {
+            return switch (line.kind()) {
+                case PART -> "part";
+                case SCREWS -> "screws";
+                case OIL -> "lubrication";
+                case TEST -> "test";
+            };
+        }
+
+        /** What the key that does it says. */
+        public String doneWords() {
+            return switch (line.kind()) {
+                case PART -> "on";
+                case SCREWS -> "in, and tight";
+                case OIL -> "lubricated";
+                case TEST -> demagnetises ? "demagnetised" : "passed";
+            };
+        }
+    }
 
     static ClimbView of(
             OpenJob open,
@@ -160,7 +182,7 @@ record ClimbView(
 
     private static String partOf(CalibreSheet sheet, Line line) {
         return switch (line.kind()) {
-            case PART -> line.code();
+            case PART, SCREWS -> line.code();
             case OIL -> sheet.oilPoint(line.code()).orElseThrow().part();
             case TEST -> sheet.test(line.code()).orElseThrow().after();
         };
@@ -199,6 +221,7 @@ record ClimbView(
                         : (Integer) job.tray().numberFor(part).getAsInt(),
                 test != null && test.proof() == AssemblyTest.Proof.READING,
                 test != null && test.proof() == AssemblyTest.Proof.DEMAGNETISED,
+                part == null ? 0 : job.screws().of(part.code()).toDrive(),
                 test == null ? null : SeenGauge.of(test).orElse(null));
     }
 

@@ -60,7 +60,8 @@ class OilController {
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String inSpiteOf) {
         ClimbActions.Outcome outcome = actions.done(
-                number, new ClimbForm(AssemblyPlan.Kind.OIL, point, seq, words, inSpiteOf, true, false, lubricant));
+                number,
+                new ClimbForm(AssemblyPlan.Kind.OIL, point, seq, words, inSpiteOf, true, false, lubricant, null));
         if (outcome != ClimbActions.Outcome.RECORDED) {
             throw new MendableException(
                     "This point cannot be reached yet, or would be covered",
@@ -78,7 +79,7 @@ class OilController {
             @RequestParam String point,
             @RequestParam(required = false) @Nullable LubricantClass of,
             @RequestParam(defaultValue = "") String words) {
-        actions.passOver(number, new ClimbForm(AssemblyPlan.Kind.OIL, point, seq, words, "", true, false, null));
+        actions.passOver(number, new ClimbForm(AssemblyPlan.Kind.OIL, point, seq, words, "", true, false, null, null));
         return back(number, of);
     }
 

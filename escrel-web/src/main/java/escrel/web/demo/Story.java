@@ -18,6 +18,7 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.service.Tightened;
 import escrel.core.timing.readings.Demagnetised;
 import escrel.core.watchcase.CaseBound;
 import escrel.core.watchcase.CaseSheet;
@@ -180,6 +181,7 @@ final class Story {
     private Step done(AssemblyPlan.Line line) {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
+            case SCREWS -> new Tightened(line.code());
             case TEST ->
                 proof(line) == AssemblyTest.Proof.DEMAGNETISED
                         ? new Demagnetised(3, "after assembly")

@@ -84,11 +84,10 @@ record PartLines(String path, String detail) {
                 detail = form.eccentric() ? Paths.circle(x + 0.3 * r, y, 0.45 * r) : "";
                 break;
             case RING:
-                // a ring is as wide as its numbers or its spring need
                 path = Paths.circle(x, y, r)
                         + (shape.teeth() > 0
-                                ? Paths.innerTeeth(x, y, 0.8 * r, shape.teeth())
-                                : Paths.circle(x, y, 0.8 * r));
+                                ? Paths.innerTeeth(x, y, Shape.RING_INNER * r, shape.teeth())
+                                : Paths.circle(x, y, Shape.RING_INNER * r));
                 break;
             case COLUMN_WHEEL:
                 path = Paths.gear(x, y, r, 3 * shape.teeth());

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestMade;
 import escrel.core.calibre.Part;
+import escrel.core.job.Job;
 import escrel.core.lubrication.OilSkipped;
+import escrel.core.service.Eased;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
@@ -67,6 +69,43 @@ class ClimbKeysTest {
                 () -> load().history().last(PartOn.class).isPresent());
         assertThat(load().history().last(PartOn.class).orElseThrow().inSpiteOf())
                 .isEqualTo("bridge tried on the bare plate");
+    }
+
+    /** A bridge is tried under one screw: the others are a line of their own until they are in. */
+    @Test
+    void screwsStillToComeAreALineUntilTheyAreIn() {
+        open("barrel-bridge");
+        int screws = load().job().screws().of("barrel-bridge").toDrive();
+        assertThat(screws).isGreaterThan(2);
+        browser.key('6');
+        browser.seeText("2 of " + screws);
+        browser.keyOnBench('2');
+        // what closes over open things asks first, and keeps what was said of the screws
+        browser.seeText("Say why, or do these first");
+        browser.seeText("2 screws still to come");
+        browser.type("#in-spite-of", "tried by itself");
+        browser.enter();
+        browser.untilTrue("the bridge to be on", () -> !load().job().lives().isOff("barrel-bridge"));
+        assertThat(load().job().screws().of("barrel-bridge").toDrive()).isEqualTo(2);
+
+        open("barrel-bridge");
+        assertThat(browser.heading()).isEqualTo("Barrel bridge: 2 screws to come");
+        browser.keyOnBench('5');
+        assertThat(load().job().screws().of("barrel-bridge").toDrive()).isZero();
+    }
+
+    /** What was eased on the way down is tightened on the way up, and owed no longer. */
+    @Test
+    void whatWasEasedIsTightenedOnTheClimb() {
+        int eased = Stripped.cv12(SERVER, 3);
+        OpenJob now = SERVER.bean(Workshop.class).load(eased);
+        SERVER.bean(Workshop.class).append(eased, now.sequence(), new Eased("setting-lever", Eased.Way.LOOSENED, 1));
+        browser.open(SERVER.url() + "/jobs/" + eased + "/climb?line=setting-lever");
+        assertThat(browser.heading()).isEqualTo("Setting lever: tighten again");
+        browser.keyOnBench('5');
+        Job settled = SERVER.bean(Workshop.class).load(eased).job();
+        assertThat(settled.screws().tally(settled.history().ruleBook()).open())
+                .noneMatch(item -> item.words().contains("eased"));
     }
 
     @Test

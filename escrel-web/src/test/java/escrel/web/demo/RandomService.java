@@ -26,7 +26,9 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.ScrewsFound;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Step;
+import escrel.core.service.Tightened;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.readings.Demagnetised;
 import escrel.core.timing.readings.Fitted;
@@ -163,7 +165,14 @@ final class RandomService {
         for (AssemblyPlan plan = job().wayUp(); !plan.lines().isEmpty(); plan = job().wayUp()) {
             AssemblyPlan.Line next = plan.lines().get(0);
             seen.accept(plan, next);
+            int screws = next.kind() == AssemblyPlan.Kind.PART
+                    ? job().screws().of(next.code()).toDrive()
+                    : 0;
             record(done(next));
+            if (screws > 1 && random.nextInt(4) == 0) {
+                // tried under one of its screws first
+                record(new ScrewsToCome(next.code(), screws - 1));
+            }
         }
         return this;
     }
@@ -171,6 +180,7 @@ final class RandomService {
     private Step done(AssemblyPlan.Line line) {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
+            case SCREWS -> new Tightened(line.code());
             case OIL ->
                 new Oiled(
                         line.code(),

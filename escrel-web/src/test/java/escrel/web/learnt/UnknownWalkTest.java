@@ -17,6 +17,7 @@ import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
+import escrel.core.service.Tightened;
 import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.Caution;
 import escrel.core.teardown.TeardownOrder;
@@ -161,6 +162,7 @@ class UnknownWalkTest {
     private Step done(CalibreSheet sheet, AssemblyPlan.Line line) {
         return switch (line.kind()) {
             case PART -> PartOn.plain(line.code());
+            case SCREWS -> new Tightened(line.code());
             case OIL ->
                 new Oiled(
                         line.code(),

@@ -69,7 +69,7 @@ class PairsTest {
             // the one proposed lies there already, and is not proposed once more beside itself
             assertThat(chosen(browser, "before")).startsWith("1 · ").contains("Balance with cock");
             assertThat(chosen(browser, "after")).startsWith("2 · ").contains("Balance with cock");
-            assertThat(browser.text()).doesNotContain("Balance with cock: 1 and 2");
+            browser.seeNoText("Balance with cock: 1 and 2");
             for (String marks : new String[] {"beforeMarks", "afterMarks"}) {
                 WebElement picture = browser.driver().findElement(By.cssSelector("[data-marks=" + marks + "]"));
                 for (int away : new int[] {-80, 80}) {

@@ -93,6 +93,7 @@ import escrel.core.service.PowerNoted;
 import escrel.core.service.SchoolChosen;
 import escrel.core.service.SchoolSetAside;
 import escrel.core.service.ScrewsFound;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Stance;
 import escrel.core.service.StateSet;
 import escrel.core.service.Step;
@@ -221,6 +222,7 @@ class StepJsonTest {
                 new OpenedAgain(OpenedAgain.Reason.BEAT_ERROR, "balance", "collet"),
                 new PowerNoted(PowerNoted.What.LET_GO_NOW, "ratchet-wheel", ""),
                 new Tightened("dial"),
+                new ScrewsToCome("train-bridge", 2),
                 new CopyAtHand("mainspring", CopyAtHand.Origin.NEW, "Stennay material store", "0.10 × 1.2"),
                 new CopyAtHand("fork", CopyAtHand.Origin.DONOR, "a CV-28", "", "donor:a1b2c3/pallet-fork"),
                 new Ordered(

@@ -78,6 +78,7 @@ class UndoTest {
         states.put("lost", job.searches().lost());
         states.put("to look at", job.cleaning().toLookAt());
         states.put("eased", job.lives().eased());
+        states.put("screws to come", job.lives().screwsToCome());
         states.put("left out", job.lives().leftOut());
         states.put("visiting", job.lives().visiting());
         states.put("side up", job.lives().sideUp());

@@ -86,7 +86,7 @@ class RulesAtTheKeyTest {
 
         assertThat(lastOff().part()).isEqualTo("balance-cock");
         choose("ratchet-wheel");
-        assertThat(browser.text()).doesNotContain("By another habit");
+        browser.seeNoText("By another habit");
         // taken back to where the school was set aside, it holds again
         browser.keyOnBench('-');
         browser.keyOnBench('-');

@@ -122,6 +122,11 @@ public final class Browser implements AutoCloseable {
         until("to read “" + words + "”", patience, d -> text().contains(words) ? Boolean.TRUE : null);
     }
 
+    /** Waits until these words are no longer, or never were, on the page: what an answer replaces is still there for a moment. */
+    public void seeNoText(String words) {
+        until("no longer to read “" + words + "”", d -> text().contains(words) ? null : Boolean.TRUE);
+    }
+
     private <T> T until(String what, ExpectedCondition<T> condition) {
         return until(what, PATIENCE, condition);
     }
