@@ -25,6 +25,7 @@ import escrel.web.job.PartStory;
 import escrel.web.job.Undo;
 import escrel.web.ladder.Ladder;
 import escrel.web.plan.PlanDrawing;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -58,6 +59,9 @@ record ClimbView(
         List<String> lost,
         @Nullable Part oilHere,
         List<AssemblyPlan.Forgotten> forgotten) {
+    /** More would push the key that does it off the card. */
+    private static final int BROKEN_SHOWN = 4;
+
     /**
      * The card of a line.
      *
@@ -99,6 +103,17 @@ record ClimbView(
             boolean demagnetises,
             int toDrive,
             @Nullable SeenGauge gauge) {
+        /** What speaks against it now: the first few, and how many more. */
+        public List<String> brokenWords() {
+            List<String> words = broken.stream().map(Constraint::why).distinct().toList();
+            if (words.size() <= BROKEN_SHOWN + 1) {
+                return words;
+            }
+            List<String> shown = new ArrayList<>(words.subList(0, BROKEN_SHOWN));
+            shown.add("and " + (words.size() - BROKEN_SHOWN) + " more");
+            return shown;
+        }
+
         /** What kind of line it is, in words. */
         public String kindWords() {
             return switch (line.kind()) {
