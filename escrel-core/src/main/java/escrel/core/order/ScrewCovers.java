@@ -10,8 +10,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -19,12 +20,12 @@ import java.util.stream.Collectors;
  * the drawing shows above one of its screws on the same side; without a drawing, whatever lies on it directly.
  */
 final class ScrewCovers {
-    private final CalibreSheet sheet;
+    private final Map<String, Part> parts;
     private final Map<String, List<Hold>> holds;
     private final Map<String, List<ScrewPlace>> screws;
 
     ScrewCovers(CalibreSheet sheet) {
-        this.sheet = sheet;
+        this.parts = sheet.parts().stream().collect(Collectors.toMap(Part::code, Function.identity(), (a, b) -> a));
         this.holds = sheet.holds().stream()
                 .filter(h -> h.basis() == Hold.Basis.STATED)
                 .collect(Collectors.groupingBy(Hold::part));
@@ -35,12 +36,13 @@ final class ScrewCovers {
     List<Part> over(Part part) {
         List<ScrewPlace> own = screws.getOrDefault(part.code(), List.of());
         Set<String> direct = holdersOf(part.code());
-        return above(part).stream()
-                .map(sheet::part)
-                .flatMap(Optional::stream)
-                .filter(over -> !over.isPowerDown() && over.side() == part.side())
-                .filter(over -> lies(over, own, direct.contains(over.code())))
-                .toList();
+        return (own.isEmpty() ? direct : above(part))
+                .stream()
+                        .map(parts::get)
+                        .filter(Objects::nonNull)
+                        .filter(over -> !over.isPowerDown() && over.side() == part.side())
+                        .filter(over -> lies(over, own, direct.contains(over.code())))
+                        .toList();
     }
 
     private static boolean lies(Part over, List<ScrewPlace> screws, boolean directly) {
@@ -54,7 +56,9 @@ final class ScrewCovers {
     }
 
     private Set<String> holdersOf(String part) {
-        return holds.getOrDefault(part, List.of()).stream().map(Hold::by).collect(Collectors.toSet());
+        return holds.getOrDefault(part, List.of()).stream()
+                .map(Hold::by)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private Set<String> above(Part part) {
