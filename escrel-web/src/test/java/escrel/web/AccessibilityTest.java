@@ -18,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -43,6 +44,20 @@ class AccessibilityTest {
 
     /** Run within the page, both themes by one loading of it, and only what is wrong told in full: the rest is a page of its own. */
     private static final String AXE = read("/axe.min.js");
+
+    private static final Set<String> NAMED = Set.of(
+            "button",
+            "link",
+            "textbox",
+            "searchbox",
+            "combobox",
+            "listbox",
+            "checkbox",
+            "radio",
+            "slider",
+            "spinbutton",
+            "image",
+            "tab");
 
     private static final String RUN = """
             const [theme, only, done] = arguments;
@@ -129,6 +144,35 @@ class AccessibilityTest {
         assertClean(path, "paper", Map.of("type", "tag", "values", List.of("wcag2a", "wcag2aa", "wcag21aa")));
         // a theme changes colours and nothing else
         assertClean(path, "lamp", Map.of("type", "rule", "values", List.of("color-contrast")));
+        assertThat(headings()).as("main headings of " + path).isEqualTo(1);
+        assertThat(nameless())
+                .as("in the tree a screen reader is given, on " + path)
+                .isEmpty();
+    }
+
+    private static long headings() {
+        return (long) browser.driver()
+                .executeScript(
+                        "return [...document.querySelectorAll('h1')].filter((h) => h.getClientRects().length).length");
+    }
+
+    /** Controls and pictures that have no name where names are read from: the tree, which is not the source. */
+    private static List<String> nameless() {
+        Object nodes = browser.driver()
+                .executeCdpCommand("Accessibility.getFullAXTree", Map.of())
+                .get("nodes");
+        return ((List<?>) Objects.requireNonNull(nodes))
+                .stream()
+                        .map(node -> (Map<?, ?>) node)
+                        .filter(node -> !Boolean.TRUE.equals(node.get("ignored")))
+                        .filter(node -> NAMED.contains(valueOf(node, "role")))
+                        .filter(node -> valueOf(node, "name").isBlank())
+                        .map(node -> valueOf(node, "role") + " without a name")
+                        .toList();
+    }
+
+    private static String valueOf(Map<?, ?> node, String property) {
+        return node.get(property) instanceof Map<?, ?> said ? String.valueOf(said.get("value")) : "";
     }
 
     /** A check that finds nothing where there is something would find nothing anywhere. */

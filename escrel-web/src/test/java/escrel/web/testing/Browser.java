@@ -1,24 +1,21 @@
 package escrel.web.testing;
 
-import java.io.File;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedCondition;
 import org.openqa.selenium.support.ui.Select;
@@ -27,10 +24,10 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Headless Chromium, driven by what a user does and sees. Waits for what it expects, never for a time. */
 public final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
-    private static final List<String> PLACES = List.of("/usr/bin/chromium", "/usr/bin/chromium-browser");
 
-    private final Path profile;
+    private final Chromium chromium;
     private final ChromeDriver driver;
+    private final Set<String> origins = new HashSet<>();
 
     public Browser() {
         this(1280, 800);
@@ -52,30 +49,8 @@ public final class Browser implements AutoCloseable {
     }
 
     private Browser(int width, int height, List<String> more) {
-        try {
-            profile = Files.createTempDirectory(Path.of("target"), "chromium-");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        ChromeOptions options = new ChromeOptions();
-        PLACES.stream().filter(p -> Files.exists(Path.of(p))).findFirst().ifPresent(options::setBinary);
-        options.addArguments(
-                "--headless=new",
-                "--no-sandbox",
-                "--disable-gpu",
-                "--disable-quic",
-                "--no-first-run",
-                "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync",
-                "--disable-dev-shm-usage",
-                "--hide-scrollbars",
-                "--user-data-dir=" + profile.toAbsolutePath());
-        options.addArguments(more);
-        ChromeDriverService service = new ChromeDriverService.Builder()
-                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
-                .build();
-        driver = new ChromeDriver(service, options);
+        chromium = Chromium.lend(more);
+        driver = chromium.driver();
         resize(width, height);
     }
 
@@ -91,6 +66,8 @@ public final class Browser implements AutoCloseable {
     }
 
     public void open(String address) {
+        URI where = URI.create(address);
+        origins.add(where.getScheme() + "://" + where.getAuthority());
         driver.get(address);
     }
 
@@ -209,11 +186,6 @@ public final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        driver.quit();
-        try (Stream<Path> files = Files.walk(profile)) {
-            files.sorted(Comparator.reverseOrder()).map(Path::toFile).forEach(File::delete);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        chromium.giveBack(origins);
     }
 }
