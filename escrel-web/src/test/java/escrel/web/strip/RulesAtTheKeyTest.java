@@ -77,6 +77,19 @@ class RulesAtTheKeyTest {
                 .isEmpty();
     }
 
+    /** Enter in the note is the key that does it, never the one that sets the habit aside. */
+    @Test
+    void enterInTheNoteSetsNoHabitAside() {
+        choose("balance-cock");
+        browser.keyOnBench('5');
+        browser.seeText("so for this job");
+        browser.type("#note", "cock bent upwards");
+        browser.enter();
+        browser.untilTrue("the cock to be off", () -> load().teardown().isOff("balance-cock"));
+        assertThat(lastOff().note()).isEqualTo("cock bent upwards");
+        assertThat(load().history().last(SchoolSetAside.class)).isEmpty();
+    }
+
     @Test
     void schoolIsSetAsideForThisJobByOneKey() {
         choose("balance-cock");
