@@ -231,7 +231,7 @@ class ClimbActions {
                 throw new MendableException(
                         "A screw is not passed over on the climb",
                         "Nothing was recorded.",
-                        "Drive it, or say on the strip that it is lost or missing.");
+                        "Drive it; one that is not to be had is let go at the hand-over, with its reason.");
             case PART ->
                 throw new MendableException(
                         "A part is not passed over on the climb",
