@@ -80,6 +80,8 @@ class CaseWorkPageTest {
         assertThat(visitor.get("/jobs/" + job + "/case-work?task=PLATED").body())
                 .contains("gold, 15 min: the bezel, as asked", "never near acids", "Nickel beneath gold")
                 .contains("name=\"layer\" value=\"CLEANED\"");
+        assertThat(visitor.get("/jobs/" + job + "/report").body())
+                .contains("Plating: gold, 15 min: the bezel, as asked.");
         assertThat(hand.post("/layers", Map.of("layer", "GOLD", "minutes", "long", "words", "x"))
                         .body())
                 .contains("no number of minutes");
