@@ -78,6 +78,13 @@ public record Caution(Kind kind, String title, String words, List<Answer> answer
         return List.copyOf(all);
     }
 
+    /** What to be told as the screws of a fitted part are driven: which of them turn the other way. */
+    public static List<Caution> asItsScrewsAreDriven(CalibreSheet sheet, Part part) {
+        List<Caution> all = new ArrayList<>();
+        threadsBack(sheet, part, all);
+        return List.copyOf(all);
+    }
+
     private static void habit(School school, Schools schools, List<Caution> all) {
         schools.of(school).ifPresent(c -> all.add(says(school.question(), c.words() + ": " + c.reason() + ".")));
     }

@@ -1,5 +1,6 @@
 package escrel.web.climb;
 
+import escrel.core.assembly.AssemblyPlan;
 import escrel.core.calibre.Part;
 import escrel.core.cleaning.Epilame;
 import escrel.core.job.Job;
@@ -12,7 +13,16 @@ import java.util.List;
 final class Asked {
     private Asked() {}
 
-    static List<Caution> before(Job job, Part part, Schools schools) {
+    /** What stands before a line: a part going on, or its screws being driven later. */
+    static List<Caution> before(Job job, AssemblyPlan.Kind kind, Part part) {
+        return switch (kind) {
+            case PART -> before(job, part, job.schools());
+            case SCREWS -> Caution.asItsScrewsAreDriven(job.movement(), part);
+            case OIL, TEST -> List.of();
+        };
+    }
+
+    private static List<Caution> before(Job job, Part part, Schools schools) {
         List<Caution> all = new ArrayList<>();
         // a job begun before rinses were counted is asked for none
         if (job.history().ruleBook().asksForAll()) {

@@ -87,9 +87,9 @@ class ClimbActions {
     }
 
     private static boolean asks(OpenJob job, ClimbForm form) {
-        return form.line() == AssemblyPlan.Kind.PART
-                && Asked.before(job.job(), job.movement().requirePart(form.code()), job.schools()).stream()
-                        .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
+        return job.movement().part(form.code()).stream()
+                .flatMap(part -> Asked.before(job.job(), form.line(), part).stream())
+                .anyMatch(c -> c.kind() == Caution.Kind.ASKS);
     }
 
     private static AssemblyPlan.Line open(OpenJob job, ClimbForm form) {

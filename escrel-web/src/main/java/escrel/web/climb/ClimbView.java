@@ -225,8 +225,8 @@ record ClimbView(
                 part == null ? List.of() : job.findings().on(part.code()),
                 part == null ? "" : copyWords(job, part),
                 part != null && job.lives().visiting().contains(part.code()),
-                cautions(job, part, Caution.Kind.ASKS),
-                cautions(job, part, Caution.Kind.SAYS),
+                cautions(job, line, Caution.Kind.ASKS),
+                cautions(job, line, Caution.Kind.SAYS),
                 part == null ? List.of() : PartStory.of(open, part.code()).onTheWayDown(),
                 part == null ? List.of() : PartStory.of(open, part.code()).suspected(),
                 part == null ? List.of() : PartStory.of(open, part.code()).weakPoints(),
@@ -240,12 +240,11 @@ record ClimbView(
                 test == null ? null : SeenGauge.of(test).orElse(null));
     }
 
-    private static List<Caution> cautions(Job job, @Nullable Part part, Caution.Kind kind) {
-        return part == null
-                ? List.of()
-                : Asked.before(job, part, job.schools()).stream()
-                        .filter(c -> c.kind() == kind)
-                        .toList();
+    private static List<Caution> cautions(Job job, Line line, Caution.Kind kind) {
+        return job.movement().part(line.code()).stream()
+                .flatMap(part -> Asked.before(job, line.kind(), part).stream())
+                .filter(c -> c.kind() == kind)
+                .toList();
     }
 
     /** Its screws, and which of them were only eased. */

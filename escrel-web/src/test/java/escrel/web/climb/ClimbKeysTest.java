@@ -11,12 +11,14 @@ import escrel.core.service.Eased;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Visit;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -92,6 +94,22 @@ class ClimbKeysTest {
         assertThat(browser.heading()).isEqualTo("Barrel bridge: 2 screws to come");
         browser.keyOnBench('5');
         assertThat(load().job().screws().of("barrel-bridge").toDrive()).isZero();
+    }
+
+    /** A left-hand screw asks whenever it is driven, with its part or later. */
+    @Test
+    void leftHandScrewThatCameLaterAsksAsItIsDriven() {
+        SERVER.bean(Workshop.class)
+                .append(
+                        job,
+                        load().sequence(),
+                        List.of(PartOn.plain("crown-wheel"), new ScrewsToCome("crown-wheel", 1)));
+        open("crown-wheel");
+        assertThat(browser.see(".asks").getText()).contains("Left-hand thread", "anticlockwise");
+        browser.keyOnBench('5');
+        assertThat(load().job().lives().screwsToCome()).isNotEmpty();
+        browser.keyOnBench('5');
+        assertThat(load().job().lives().screwsToCome()).isEmpty();
     }
 
     /** What was eased on the way down is tightened on the way up, and owed no longer. */
