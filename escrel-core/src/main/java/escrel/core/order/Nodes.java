@@ -4,7 +4,7 @@ import escrel.core.calibre.CalibreSheet;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The nodes of a sheet. */
+/** The nodes of a sheet between which rings may close: all but the screws. */
 final class Nodes {
     private Nodes() {}
 
@@ -16,7 +16,6 @@ final class Nodes {
 
     static List<Node> ofAll(CalibreSheet sheet) {
         List<Node> nodes = ofParts(sheet);
-        sheet.parts().forEach(p -> nodes.add(Node.screws(p.code())));
         sheet.oilPoints().forEach(p -> nodes.add(Node.point(p.code())));
         sheet.climbTests().forEach(t -> nodes.add(Node.test(t.code())));
         return nodes;

@@ -57,7 +57,8 @@ public final class Rules {
         List<Constraint> kept = new ArrayList<>();
         candidates.stream()
                 .sorted(Comparator.comparing(Constraint::weight))
-                .filter(c -> precedence.add(c.first(), c.then()))
+                // no rule leads to screws being driven, so no ring goes through them
+                .filter(c -> c.first() instanceof Node.OfScrews || precedence.add(c.first(), c.then()))
                 .forEach(kept::add);
         return new Rules(kept);
     }
