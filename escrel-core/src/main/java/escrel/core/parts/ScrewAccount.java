@@ -91,11 +91,25 @@ public final class ScrewAccount {
                             part,
                             state.sheet().requirePart(part).name() + " was eased: tighten it again",
                             OpenItem.Place.CLIMB)));
+            state.lives().screwsToCome().forEach((part, come) -> unknownToCome(part, come, open));
         }
         String settled = total - waiting - empty - unsaid + " in their holes"
                 + (empty == 0 ? "" : ", " + empty + " missing")
                 + (unsaid == 0 ? "" : ", " + unsaid + " of parts that were missing on arrival");
         return new Tally(Tally.Kind.SCREWS, total, open, settled);
+    }
+
+    /** Screws to come of which nobody said where they belong stand for themselves. */
+    private void unknownToCome(String part, Lives.ToCome come, List<OpenItem> open) {
+        int beyond = come.count() - of(part).toDrive();
+        if (beyond > 0) {
+            open.add(new OpenItem(
+                    "to-come:" + part + "@" + come.at(),
+                    part,
+                    state.sheet().requirePart(part).name() + ": " + beyond + (beyond == 1 ? " screw is" : " screws are")
+                            + " not in yet",
+                    OpenItem.Place.CLIMB));
+        }
     }
 
     private void open(PartScrews screws, PartScrews.Hole hole, List<OpenItem> open) {

@@ -92,7 +92,7 @@ public final class ServiceSteps {
                             ScrewsToCome::part,
                             (s, n) -> n.part(s.part()) + ": " + s.count() + (s.count() == 1 ? " screw" : " screws")
                                     + " still to come")
-                    .in(StepKind.CLIMB),
+                    .in(StepKind.STRIP, StepKind.CLIMB),
             StepKind.of("state-set", StateSet.class, StateSet::part, (s, n) -> "set: " + s.state())
                     .in(StepKind.STRIP, StepKind.CLIMB),
             StepKind.of(

@@ -21,12 +21,14 @@ import escrel.core.service.Eased;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
+import escrel.core.service.RuleBook;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Step;
 import escrel.core.service.Tally;
 import escrel.core.service.Tightened;
 import escrel.core.service.Visit;
+import escrel.core.service.WorkAgreed;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -150,6 +152,25 @@ class ScrewAccountTest {
         // said of a part that is off, it says nothing more
         assertThat(job(tried[0], new ScrewsToCome("ring", 3)).lives().screwsToCome())
                 .isEmpty();
+    }
+
+    /** Of a part whose screws nobody counted, too; and noticed late, long after it went on. */
+    @Test
+    void screwsToComeOfAPartWithoutKnownHolesAreOwedToo() {
+        CalibreSheet uncounted = Calibres.of(PARTS, List.of());
+        Step[] late = {
+            new WorkAgreed(WorkAgreed.Work.SERVICE, "", RuleBook.FIFTH),
+            PartOff.plain("ring"),
+            PartOn.plain("ring"),
+            new ScrewsToCome("ring", 2)
+        };
+        Job job = Jobs.of(uncounted, late);
+        assertThat(tally(job).open())
+                .extracting(OpenItem::words)
+                .containsExactly("Casing ring: 2 screws are not in yet");
+        assertThat(job.wayUp().lines())
+                .extracting(AssemblyPlan.Line::name)
+                .containsExactly("Casing ring: 2 screws to come");
     }
 
     @Test

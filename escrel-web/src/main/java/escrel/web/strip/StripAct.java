@@ -25,6 +25,7 @@ enum StripAct {
     LEFT_WITH_UNIT,
     LOOSENED,
     TURNED_TO_FREE,
+    SCREWS_TO_COME,
     STATE_SET,
     FOUND_LOOSE,
     LOST,

@@ -25,6 +25,7 @@ import escrel.core.service.LeftFitted;
 import escrel.core.service.Noted;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.PowerNoted;
+import escrel.core.service.ScrewsToCome;
 import escrel.core.service.Step;
 import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.Intervened;
@@ -213,6 +214,12 @@ class StripActs {
                         part.code(),
                         Eased.Way.LOOSENED,
                         form.value().isEmpty() ? number(form, 0, 50) : Double.parseDouble(form.value()));
+            case SCREWS_TO_COME -> {
+                if (job.teardown().isOff(part.code())) {
+                    throw refuse(part.name() + " is off", "All its screws wait with it; say it once it is on.");
+                }
+                yield new ScrewsToCome(part.code(), Integer.parseInt(form.value()));
+            }
             case TURNED_TO_FREE -> new Eased(part.code(), Eased.Way.TURNED_TO_FREE, 0);
             case MEASURED -> new Gauged(part.code(), Gauged.What.valueOf(form.value()), number(form, 0.001, 2000));
             case FRAGMENT -> {

@@ -38,6 +38,8 @@ final class StripPanels {
             Group.PLATES);
 
     private static final int PER_PAGE = 9;
+    /** Of a part whose screws nobody counted. */
+    private static final int SCREWS_OFFERED = 4;
 
     private StripPanels() {}
 
@@ -106,6 +108,7 @@ final class StripPanels {
                         StripAct.MEASURED,
                         words[1]);
             case "happened" -> happened(job, part);
+            case "to-come" -> toCome(job, part);
             case "fragments" -> fragments(job);
             case "power" -> power();
             case "between" -> between();
@@ -182,8 +185,19 @@ final class StripPanels {
                 Item.acts(4, "was fitted the wrong way round", StripAct.WRONG_WAY_ROUND, ""),
                 Item.to(5, "another part …", "which"),
                 Item.presses(6, "a photo", "photo-file"),
-                Item.to(7, "measure in millimetres …", "measure"));
+                Item.to(7, "measure in millimetres …", "measure"),
+                Item.to(8, "a screw of it is not in yet …", "to-come"));
         return new StripPanel(part.name() + ": what of it?", items, null);
+    }
+
+    /** Noticed late, on a part that is on: as many as it has holes, or a few where nobody said how many. */
+    private static StripPanel toCome(OpenJob job, Part part) {
+        int holes = job.job().screws().of(part.code()).holes().size();
+        List<Item> items = new ArrayList<>();
+        for (int i = 1; i <= (holes == 0 ? SCREWS_OFFERED : Math.min(holes, PER_PAGE)); i++) {
+            items.add(Item.acts(i, i + " still to come", StripAct.SCREWS_TO_COME, String.valueOf(i)));
+        }
+        return new StripPanel(part.name() + ": how many of its screws?", items, null);
     }
 
     private static StripPanel happened(OpenJob job, Part part) {

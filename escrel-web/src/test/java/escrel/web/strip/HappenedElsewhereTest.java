@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import escrel.core.calibre.Side;
 import escrel.core.parts.Finding;
 import escrel.core.service.Happened;
+import escrel.core.service.PartOn;
 import escrel.core.service.PhotoAdded;
 import escrel.web.demo.PlanPicture;
 import escrel.web.job.OpenJob;
@@ -142,6 +143,30 @@ class HappenedElsewhereTest {
                 Pattern.compile("value=\"(TRAP:\\d+)\"><span>Trap: " + part).matcher(page);
         assertThat(trap.find()).as("a trap of " + part).isTrue();
         return trap.group(1);
+    }
+
+    /** A screw still in the tray is noticed late as a rule: it can be said from the climb of any part that is on. */
+    @Test
+    void screwNoticedLateIsSaidFromTheClimb() {
+        int job = Stripped.cleanCv12(SERVER);
+        SERVER.bean(Workshop.class).append(job, load(job).sequence(), PartOn.plain("barrel-bridge"));
+        openRoom(job, "climb");
+        browser.key('0');
+        browser.seeText("Which part?");
+        browser.type("#say", "barrel br");
+        browser.enter();
+        browser.seeText("Barrel bridge: what of it?");
+        browser.keyOnBench('8');
+        browser.seeText("Barrel bridge: how many of its screws?");
+        browser.key('1');
+        backIn("climb");
+        assertThat(load(job).job().lives().screwsToCome().get("barrel-bridge").count())
+                .isEqualTo(1);
+        // of one that is off all of them wait anyway
+        assertThat(new BenchHand(SERVER, job)
+                        .act("SCREWS_TO_COME", "train-bridge", "1", "", Side.TRAIN)
+                        .body())
+                .contains("Train bridge is off");
     }
 
     @Test
