@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -40,6 +41,8 @@ public interface JobMapper {
     @Select("select * from job where number = #{number} for update")
     Optional<JobRow> hold(int number);
 
+    // what a long transaction read before is not what there is: an erasure may have come since
+    @Options(flushCache = Options.FlushCachePolicy.TRUE)
     @Select("select * from step where job = #{number} and sequence > #{after} order by sequence")
     List<StepRow> stepsAfter(@Param("number") int number, @Param("after") int after);
 

@@ -15,6 +15,7 @@ import escrel.web.storage.Sheets;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
@@ -71,6 +72,18 @@ class KeptJobsTest {
 
         assertThat(workshop.load(job).sequence()).isEqualTo(before);
         assertThat(steps(workshop.load(job))).isEqualTo(steps(readAnew(job)));
+    }
+
+    /** A long reading that asks once more after an erasure is told what there is, not what it read before. */
+    @Test
+    void longReadingBringsBackNoErasedOwner() {
+        int job = visitor.openJob("Watch of one who asked", "");
+        String owner = workshop.load(job).arrival().owner();
+        transaction.executeWithoutResult(status -> {
+            assertThat(readAnew(job).arrival().owner()).isEqualTo(owner).isNotEqualTo(OwnersData.ERASED);
+            visitor.post("/jobs/" + job + "/owner/erase", Map.of("seq", visitor.sequence(job), "owner", owner));
+            assertThat(readAnew(job).arrival().owner()).isEqualTo(OwnersData.ERASED);
+        });
     }
 
     @Test
