@@ -1,4 +1,7 @@
-/** Taking back and doing again in the rooms that are plain pages; the bench does it within itself. */
+/**
+ * Taking back and doing again in the rooms that are plain pages; the bench does it within itself;
+ * acts of the workshop by one door.
+ */
 @NullMarked
 package escrel.web.undo;
 
