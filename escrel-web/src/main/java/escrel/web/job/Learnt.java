@@ -95,8 +95,18 @@ public class Learnt {
         }
     }
 
+    /** The times of a calibre with the rows they were worked out from: as long as those are the same, so are they. */
+    private record Timed(List<String> rows, StepTimes times) {
+        static Timed of(List<String> rows) {
+            return new Timed(
+                    rows, StepTimes.of(rows.stream().map(Learnt::timesFrom).toList()));
+        }
+    }
+
     private final JobLineMapper mapper;
     private final Cache<String, Counted> counted =
+            Caffeine.newBuilder().maximumSize(CALIBRES).executor(Runnable::run).build();
+    private final Cache<String, Timed> timed =
             Caffeine.newBuilder().maximumSize(CALIBRES).executor(Runnable::run).build();
 
     Learnt(JobLineMapper mapper) {
@@ -176,8 +186,10 @@ public class Learnt {
 
     /** How long each part of a calibre took in its newest services. */
     public StepTimes times(String calibre, int most) {
-        return StepTimes.of(
-                mapper.times(calibre, most).stream().map(Learnt::timesFrom).toList());
+        List<String> rows = mapper.times(calibre, most);
+        return timed.asMap()
+                .compute(calibre, (c, known) -> known != null && known.rows().equals(rows) ? known : Timed.of(rows))
+                .times();
     }
 
     void write(OpenJob job) {

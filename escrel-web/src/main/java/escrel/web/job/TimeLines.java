@@ -9,7 +9,7 @@ import escrel.core.supply.Want;
 import escrel.web.storage.TimeMapper;
 import escrel.web.storage.TimeMapper.TimeRow;
 import escrel.web.storage.TimeMapper.WayRow;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -38,12 +38,10 @@ public class TimeLines {
 
     /** How long each way of dealing with a finding took here. */
     public BenchTimes ways() {
-        List<BenchTimes.Worked> all = new ArrayList<>();
-        for (Decision decision : Decision.values()) {
-            mapper.ways(decision.name(), OF_A_KIND)
-                    .forEach(w -> all.add(new BenchTimes.Worked(w.at(), decision, w.minutes())));
-        }
-        return BenchTimes.of(all);
+        List<String> kinds = Arrays.stream(Decision.values()).map(Enum::name).toList();
+        return BenchTimes.of(mapper.ways(kinds, OF_A_KIND).stream()
+                .map(w -> new BenchTimes.Worked(w.at(), Decision.valueOf(w.decision()), w.minutes()))
+                .toList());
     }
 
     /** Writes the difference between what stood before and what stands now. */

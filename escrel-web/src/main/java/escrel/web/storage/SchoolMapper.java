@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 
@@ -16,6 +17,8 @@ public interface SchoolMapper {
     /** A choice with its scope. */
     record Chosen(String scope, String choice) {}
 
+    // what a long transaction read before may have been chosen otherwise since
+    @Options(flushCache = Options.FlushCachePolicy.TRUE)
     @Select("select scope, choice from school_choice where scope in ('', #{scope}) order by scope, school")
     List<Chosen> choicesUpTo(String scope);
 

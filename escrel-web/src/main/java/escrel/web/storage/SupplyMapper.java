@@ -68,6 +68,16 @@ public interface SupplyMapper {
     /** A part taken of something, with the job it went into. */
     record Taken(int job, String takenFrom, String watch, OffsetDateTime atHand) {}
 
+    /** A drawer, and when it was counted. */
+    record DrawerCounted(String source, OffsetDateTime since) {}
+
+    /**
+     * How many jobs took of a drawer.
+     *
+     * @param place of the drawer among those that were asked for
+     */
+    record TakenOfDrawer(int place, int taken) {}
+
     @Insert("""
             merge into job_want (job, want, state, part, what, source, since, expected, price, size, words) key (job, want)
             values (#{job}, #{want}, #{state}, #{part}, #{what}, #{source}, #{since}, #{expected}, #{price}, #{size}, #{words})""")
@@ -90,15 +100,24 @@ public interface SupplyMapper {
     @Delete("delete from job_copy where job = #{job}")
     void dropCopiesOf(int job);
 
-    /** Those at some stages: the day they are promised for first, then the longest standing. */
+    /**
+     * Those at some stages, one group of stages after the other; within a group the day they are promised for first, then
+     * the longest standing.
+     *
+     * @param most of all of them together
+     */
     @Select("""
             <script>select w.job, j.watch, j.owner, w.want, w.state, w.part, w.what, w.source, w.since, w.expected, w.price,
               w.size, w.words
-            from (select * from job_want where state in
-                <foreach item="s" collection="states" separator="," open="(" close=")">#{s}</foreach>
-              order by expected nulls last, since limit #{most}) w
-            join job j on j.number = w.job order by w.expected nulls last, w.since</script>""")
-    List<Line> standing(@Param("states") List<String> states, @Param("most") int most);
+            from (
+              <foreach item="states" index="g" collection="groups" separator=" union all ">
+                select * from (select *, cast(#{g} as int) as grouped from job_want where state in
+                   <foreach item="s" collection="states" separator="," open="(" close=")">#{s}</foreach>
+                 order by expected nulls last, since limit #{most})
+              </foreach>
+              order by grouped, expected nulls last, since limit #{most}) w
+            join job j on j.number = w.job order by w.grouped, w.expected nulls last, w.since</script>""")
+    List<Line> standing(@Param("groups") List<List<String>> groups, @Param("most") int most);
 
     /** One of a job, as one row or none. */
     @Select("""
@@ -140,15 +159,29 @@ public interface SupplyMapper {
             where c.part = #{part} and j.calibre = #{calibre} and c.fitted and c.job <> #{except}""")
     int replaced(@Param("calibre") String calibre, @Param("part") String part, @Param("except") int except);
 
-    /** What was taken whose source begins so, the newest first; a slash ends what it begins with. */
+    /**
+     * What was taken whose source begins with one of these, the newest of each first; a slash ends what it begins with.
+     *
+     * @param most of each
+     */
     @Select("""
-            select c.job, c.taken_from, j.watch, c.at_hand from job_copy c join job j on j.number = c.job
-            where c.taken_from >= #{source} and c.taken_from < #{source} || '~' order by c.at_hand desc limit #{most}""")
-    List<Taken> taken(@Param("source") String source, @Param("most") int most);
+            <script>
+              <foreach item="s" collection="sources" separator=" union all ">
+                select * from (select c.job, c.taken_from, j.watch, c.at_hand from job_copy c join job j on j.number = c.job
+                 where c.taken_from &gt;= #{s} and c.taken_from &lt; #{s} || '~' order by c.at_hand desc limit #{most})
+              </foreach>
+            </script>""")
+    List<Taken> taken(@Param("sources") List<String> sources, @Param("most") int most);
 
-    /** How many were taken of a drawer after an instant. */
-    @Select("select count(*) from job_copy where taken_from = #{source} and at_hand > #{since}")
-    int takenSince(@Param("source") String source, @Param("since") OffsetDateTime since);
+    /** How many were taken of each drawer after the instant it was counted, in the order of the drawers. */
+    @Select("""
+            <script>
+              <foreach item="d" index="i" collection="drawers" separator=" union all ">
+                select cast(#{i} as int) as place, count(*) as taken from job_copy where taken_from = #{d.source} and at_hand &gt; #{d.since}
+              </foreach>
+              order by place
+            </script>""")
+    List<TakenOfDrawer> takenSince(@Param("drawers") List<DrawerCounted> drawers);
 
     /** Whom orders that are not over name. */
     @Select("""

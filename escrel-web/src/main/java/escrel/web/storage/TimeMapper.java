@@ -48,10 +48,14 @@ public interface TimeMapper {
             where j.calibre = #{calibre} and j.number <> #{except} order by j.number desc limit #{most}""")
     List<TimeRow> services(@Param("calibre") String calibre, @Param("except") int except, @Param("most") int most);
 
-    /** The newest pieces of work of a kind. */
-    @Select(
-            "select job, at, decision, minutes from job_way where decision = #{decision} order by job desc limit #{most}")
-    List<WayRow> ways(@Param("decision") String decision, @Param("most") int most);
+    /** The newest pieces of work of each kind. */
+    @Select("""
+            <script>
+              <foreach item="d" collection="decisions" separator=" union all ">
+                select * from (select job, at, decision, minutes from job_way where decision = #{d} order by job desc limit #{most})
+              </foreach>
+            </script>""")
+    List<WayRow> ways(@Param("decisions") List<String> decisions, @Param("most") int most);
 
     @Delete("delete from job_time")
     void clearTimes();

@@ -64,18 +64,28 @@ public class DonorShelf {
 
     /** All of them. */
     public List<Donor> all() {
-        return log.load().stores().donors().stream().map(this::donor).toList();
+        return donors(log.load().stores().donors());
     }
 
     /** The donor of this mark, if there is one. */
     public Optional<Donor> find(String id) {
-        return log.load().stores().donor(id).map(this::donor);
+        return log.load().stores().donor(id).map(kept -> donors(List.of(kept)).get(0));
     }
 
-    private Donor donor(DonorKept kept) {
+    private List<Donor> donors(List<DonorKept> kept) {
+        if (kept.isEmpty()) {
+            return List.of();
+        }
+        List<Taken> all = mapper.taken(kept.stream().map(DonorKept::asSource).toList(), MOST_TAKEN);
+        return kept.stream().map(k -> donor(k, all)).toList();
+    }
+
+    private Donor donor(DonorKept kept, List<Taken> all) {
         Map<String, Taken> taken = new LinkedHashMap<>();
         String begins = kept.asSource();
-        mapper.taken(begins, MOST_TAKEN).forEach(t -> taken.put(t.takenFrom().substring(begins.length()), t));
+        all.stream()
+                .filter(t -> t.takenFrom().startsWith(begins))
+                .forEach(t -> taken.put(t.takenFrom().substring(begins.length()), t));
         return new Donor(kept, sheets.latest(kept.calibre()).orElse(null), taken);
     }
 

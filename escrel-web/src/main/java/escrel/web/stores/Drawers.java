@@ -2,9 +2,12 @@ package escrel.web.stores;
 
 import escrel.core.supply.Stores;
 import escrel.web.storage.SupplyMapper;
+import escrel.web.storage.SupplyMapper.DrawerCounted;
 import escrel.web.storage.WorkshopLogs;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** What lies in the drawers: counted once, less what jobs took since. */
@@ -42,11 +45,13 @@ public class Drawers {
 
     /** All of them, by kind and name. */
     public List<Drawer> all() {
-        return log.load().stores().stock().stream().map(this::drawer).toList();
+        List<Stores.InStock> stock = log.load().stores().stock();
+        Map<String, Integer> taken = taken(stock);
+        return stock.stream().map(item -> drawer(item, taken)).toList();
     }
 
-    private Drawer drawer(Stores.InStock item) {
-        int left = left(item);
+    private static Drawer drawer(Stores.InStock item, Map<String, Integer> taken) {
+        int left = left(item, taken);
         int scale = Math.max(1, Math.max(2 * item.what().lowest(), left));
         return new Drawer(
                 item, left, Math.max(0, 100 * left / scale), 100 * item.what().lowest() / scale);
@@ -54,9 +59,25 @@ public class Drawers {
 
     /** How many are left. */
     public int left(Stores.InStock item) {
-        return Stores.left(
-                item,
-                (source, since) -> mapper.takenSince(
-                        source, since.atZone(ZoneId.systemDefault()).toOffsetDateTime()));
+        return left(item, taken(List.of(item)));
+    }
+
+    private static int left(Stores.InStock item, Map<String, Integer> taken) {
+        return Stores.left(item, (source, since) -> taken.getOrDefault(source, 0));
+    }
+
+    /** What jobs took of each since it was counted, by its source. */
+    private Map<String, Integer> taken(List<Stores.InStock> stock) {
+        Map<String, Integer> taken = new HashMap<>();
+        if (!stock.isEmpty()) {
+            List<DrawerCounted> counted = stock.stream()
+                    .map(i -> new DrawerCounted(
+                            i.what().asSource(),
+                            i.countedAt().atZone(ZoneId.systemDefault()).toOffsetDateTime()))
+                    .toList();
+            mapper.takenSince(counted)
+                    .forEach(t -> taken.put(counted.get(t.place()).source(), t.taken()));
+        }
+        return taken;
     }
 }

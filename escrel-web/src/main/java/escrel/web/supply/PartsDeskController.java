@@ -109,12 +109,8 @@ class PartsDeskController {
     @GetMapping("/parts")
     String desk(@RequestParam(required = false) @Nullable String want, Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<SupplyMapper.Line> lines = new ArrayList<>();
-        for (Desk.Heading heading : Desk.Heading.values()) {
-            if (lines.size() < Desk.MOST) {
-                lines.addAll(mapper.standing(heading.states(), Desk.MOST - lines.size()));
-            }
-        }
+        List<SupplyMapper.Line> lines = new ArrayList<>(mapper.standing(
+                Arrays.stream(Desk.Heading.values()).map(Desk.Heading::states).toList(), Desk.MOST));
         String chosen = want == null ? first(lines) : want;
         // led to from elsewhere, it is shown though many others come before it
         asked(want).filter(l -> !lines.contains(l)).ifPresent(lines::add);

@@ -7,11 +7,12 @@ import escrel.web.job.JobHead;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -57,12 +58,13 @@ class ExpectedController {
     /**
      * A figure as drawn, 760 wide and 64 high.
      *
+     * @param dots a circle for each service, drawn here since a page has hundreds of them
      * @param own where the present watch lies, nothing when it was not read
      */
     record Row(
             String name,
             String unit,
-            List<Double> services,
+            String dots,
             double low,
             double median,
             double high,
@@ -83,10 +85,9 @@ class ExpectedController {
             double room = Math.max(0.1 * (high - low), 0.2);
             double from = low - room;
             double to = high + room;
-            List<Double> dots = new ArrayList<>();
-            for (double v : values) {
-                dots.add(x(v, from, to));
-            }
+            String dots = Arrays.stream(values)
+                    .mapToObj(v -> "<circle r='5' cy='28' cx='" + x(v, from, to) + "'/>")
+                    .collect(Collectors.joining());
             return new Row(
                     figure.name(),
                     figure.unit(),

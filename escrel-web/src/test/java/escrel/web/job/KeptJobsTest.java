@@ -18,6 +18,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -130,6 +132,44 @@ class KeptJobsTest {
 
         assertThat(workshop.load(job).schools().has(other)).isTrue();
         habits.forget(Habits.WORKSHOP, one.school());
+    }
+
+    @Test
+    void habitIsOnesOwnUntilItIsKeptAndGoneWithWhatIsNot() {
+        Habits habits = SERVER.bean(Habits.class);
+        Choice other = Choice.DIAL_WITH_ITS_SIDE;
+        assertThat(habits.of("zz-own").has(other)).isFalse();
+
+        transaction.executeWithoutResult(status -> {
+            habits.choose("zz-own", other);
+            assertThat(habits.of("zz-own").has(other)).isTrue();
+            assertThat(elsewhere(() -> habits.of("zz-own").has(other))).isFalse();
+            status.setRollbackOnly();
+        });
+
+        assertThat(habits.of("zz-own").has(other)).isFalse();
+    }
+
+    @Test
+    void longReadingBringsBackNoEarlierHabit() {
+        Habits habits = SERVER.bean(Habits.class);
+        Choice other = Choice.DIAL_WITH_ITS_SIDE;
+
+        transaction.executeWithoutResult(status -> {
+            habits.of("zz-long");
+            elsewhere(() -> {
+                habits.choose("zz-long", other);
+                return true;
+            });
+            habits.of("zz-long");
+        });
+
+        assertThat(habits.of("zz-long").has(other)).isTrue();
+    }
+
+    /** What somebody else sees or does at this moment. */
+    private static boolean elsewhere(Supplier<Boolean> act) {
+        return CompletableFuture.supplyAsync(act).join();
     }
 
     @Test
