@@ -4,7 +4,6 @@ import escrel.core.assembly.AssemblyPlan;
 import escrel.core.assembly.TestState;
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.Group;
-import escrel.core.calibre.SchoolChart;
 import escrel.core.calibre.VariantSheet;
 import escrel.core.cleaning.CleaningState;
 import escrel.core.cleaning.Epilame;
@@ -63,11 +62,10 @@ public final class Job {
     private final @Nullable CaseSheet watchcase;
     private final Schools usual;
     private final Schools schools;
+    private final KnownMovement known;
     private final CalibreSheet movement;
     private final Lazy<Lives> lives = new Lazy<>(this::foldLives);
     private final Lazy<TeardownState> teardown = new Lazy<>(() -> TeardownState.of(lives()));
-    private final Lazy<Rules> down = new Lazy<>(this::rulesDown);
-    private final Lazy<Rules> up = new Lazy<>(this::rulesUp);
     private final Lazy<TeardownOrder> wayDown = new Lazy<>(() -> TeardownOrder.from(teardown(), down()));
     private final Lazy<Findings> findings = new Lazy<>(this::fold);
     private final Lazy<ScrewAccount> screws = new Lazy<>(() -> ScrewAccount.of(teardown(), findings()));
@@ -83,7 +81,12 @@ public final class Job {
     private final Lazy<Stage> stage = new Lazy<>(() -> StageOf.job(this));
     private final Lazy<List<Interventions.Intervention>> interventions = new Lazy<>(this::allInterventions);
 
-    private Job(JobHistory recorded, @Nullable CalibreSheet bound, @Nullable CaseSheet watchcase, Schools schools) {
+    private Job(
+            JobHistory recorded,
+            @Nullable CalibreSheet bound,
+            @Nullable CaseSheet watchcase,
+            Schools schools,
+            @Nullable Job before) {
         this.recorded = recorded;
         this.history = bound == null
                 ? recorded.inPresentCodes()
@@ -92,23 +95,20 @@ public final class Job {
         this.usual = schools;
         this.schools = ofJob(schools, history);
         this.watchcase = watchcase;
-        this.movement = SchoolChart.of(
-                CaseOfJob.withNamedStems(LearntSheet.on(inItsCase(), bound == null, history)), this.schools);
-    }
-
-    /** The sheet the job is bound to, if any, as its variant has it, in the case of this watch. */
-    private CalibreSheet inItsCase() {
-        return CaseOfJob.around(bound == null ? LearntSheet.unknown() : asBound(bound), watchcase, history, spokenOf());
+        CalibreSheet sheet = bound == null ? LearntSheet.unknown() : asBound(bound);
+        this.known = KnownMovement.of(
+                new KnownMovement.From(
+                        CaseOfJob.around(sheet, watchcase, history, this::codesOfSteps),
+                        LearntSheet.Said.in(history, bound == null),
+                        this.schools),
+                before == null ? null : before.known);
+        this.movement = known.sheet();
     }
 
     private CalibreSheet asBound(CalibreSheet sheet) {
         String variant =
                 history.last(CalibreBound.class).map(CalibreBound::variant).orElse("");
         return variant.isEmpty() ? sheet : VariantSheet.of(sheet, variant, codesOfSteps());
-    }
-
-    private Set<String> spokenOf() {
-        return watchcase == null ? Set.of() : codesOfSteps();
     }
 
     private Set<String> codesOfSteps() {
@@ -135,7 +135,21 @@ public final class Job {
      */
     public static Job of(
             JobHistory recorded, @Nullable CalibreSheet bound, @Nullable CaseSheet watchcase, Schools schools) {
-        return new Job(recorded, bound, watchcase, schools);
+        return of(recorded, bound, watchcase, schools, null);
+    }
+
+    /**
+     * A job that goes on.
+     *
+     * @param before the job as it was made last, from which what has not changed is taken over; nothing where there is none
+     */
+    public static Job of(
+            JobHistory recorded,
+            @Nullable CalibreSheet bound,
+            @Nullable CaseSheet watchcase,
+            Schools schools,
+            @Nullable Job before) {
+        return new Job(recorded, bound, watchcase, schools, before);
     }
 
     private static Schools ofJob(Schools usual, JobHistory history) {
@@ -152,14 +166,6 @@ public final class Job {
 
     private Lives foldLives() {
         return Lives.of(movement, history);
-    }
-
-    private Rules rulesDown() {
-        return Rules.down(movement, schools);
-    }
-
-    private Rules rulesUp() {
-        return Rules.up(movement, schools);
     }
 
     private Findings fold() {
@@ -221,7 +227,7 @@ public final class Job {
 
     /** The same watch under the same schools with something else on record. */
     public Job having(JobHistory otherRecord) {
-        return new Job(otherRecord, bound, watchcase, schools);
+        return new Job(otherRecord, bound, watchcase, schools, this);
     }
 
     /** What is on record, as it was recorded. */
@@ -281,12 +287,12 @@ public final class Job {
 
     /** The rules of the way down. */
     public Rules down() {
-        return down.get();
+        return known.down();
     }
 
     /** The rules of the way up. */
     public Rules up() {
-        return up.get();
+        return known.up();
     }
 
     /** The way down from here. */

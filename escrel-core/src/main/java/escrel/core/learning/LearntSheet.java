@@ -59,31 +59,47 @@ public final class LearntSheet {
      * @param history with parts called by the codes of that sheet
      */
     public static CalibreSheet of(@Nullable CalibreSheet bound, JobHistory history) {
-        return on(bound == null ? unknown() : bound, bound == null, history);
+        return on(bound == null ? unknown() : bound, Said.in(history, bound == null));
+    }
+
+    /**
+     * What a job teaches of its movement.
+     *
+     * @param steps those that say something of it, in order
+     * @param byKind whether tests follow from what the parts are called, since no sheet of the calibre speaks
+     */
+    public record Said(List<Step> steps, boolean byKind) {
+        /**
+         * @param calibreUnknown whether no sheet of the calibre speaks
+         */
+        public static Said in(JobHistory history, boolean calibreUnknown) {
+            List<Step> said = new ArrayList<>();
+            for (RecordedStep entry : history.counting()) {
+                if (isLearning(entry.step())) {
+                    said.add(entry.step());
+                }
+            }
+            return new Said(
+                    List.copyOf(said),
+                    calibreUnknown && !said.isEmpty() && history.ruleBook().testsByKind());
+        }
     }
 
     /**
      * The same, on what is known of movement and case together.
      *
      * @param base without parts while nothing is known
-     * @param calibreUnknown whether no sheet of the calibre speaks
      */
-    public static CalibreSheet on(CalibreSheet base, boolean calibreUnknown, JobHistory history) {
-        List<Step> said = new ArrayList<>();
-        for (RecordedStep entry : history.counting()) {
-            if (isLearning(entry.step())) {
-                said.add(entry.step());
-            }
-        }
-        if (said.isEmpty()) {
+    public static CalibreSheet on(CalibreSheet base, Said what) {
+        if (what.steps().isEmpty()) {
             return base;
         }
-        boolean byKind = calibreUnknown && history.ruleBook().testsByKind();
-        CalibreSheet learnt = grown(base, said, byKind);
+        List<Step> said = new ArrayList<>(what.steps());
+        CalibreSheet learnt = grown(base, said, what.byKind());
         if (hasRing(learnt) && !hasRing(base)) {
             while (hasRing(learnt)) {
                 said.remove(closing(base, said));
-                learnt = grown(base, said, byKind);
+                learnt = grown(base, said, what.byKind());
             }
         }
         return learnt;

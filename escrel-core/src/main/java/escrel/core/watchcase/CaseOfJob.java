@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The case of a job: its sheet, or none that is known, with what the job says of it. */
@@ -59,32 +61,60 @@ public final class CaseOfJob {
     }
 
     /**
-     * The movement of a job in its case.
+     * What decides how a movement lies in its case.
+     *
+     * @param known the case as the job knows it; nothing where neither a sheet nor a word speaks of it
+     * @param caseBound whether the job is bound to a sheet of its case
+     * @param partNamed whether the job names parts of the case itself
+     * @param touched codes of case parts, of those the movement's own sheet has, that steps of the job speak of
+     */
+    public record Around(
+            CalibreSheet movement,
+            Optional<CaseSheet> known,
+            boolean caseBound,
+            boolean partNamed,
+            Set<String> touched) {
+        /** The movement in its case. */
+        public CalibreSheet sheet() {
+            boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
+            if (known.isEmpty()) {
+                // a sheet of earlier versions carries a case itself, a job may name its case part by part; of a
+                // movement
+                // nobody knows nothing is supposed
+                return bringsItsOwn || partNamed || movement.parts().isEmpty()
+                        ? movement
+                        : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);
+            }
+            return bringsItsOwn && !caseBound
+                    ? Cased.of(movement, standIn(movement, known.get()), touched)
+                    : Cased.of(movement, known.get(), touched);
+        }
+    }
+
+    /**
+     * A movement and what a job says of the case around it.
      *
      * @param movement its sheet; without parts while the calibre is unknown
      * @param bound the case's sheet, if the job is bound to one
-     * @param touched codes that steps of the job speak of
+     * @param spokenOf codes that steps of the job speak of; only asked where the movement's sheet has a case of its own
      */
-    public static CalibreSheet around(
-            CalibreSheet movement, @Nullable CaseSheet bound, JobHistory history, Set<String> touched) {
-        Optional<CaseSheet> known = of(bound, history);
-        boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
-        if (known.isEmpty()) {
-            // a sheet of earlier versions carries a case itself, a job may name its case part by part; of a movement
-            // nobody
-            // knows nothing is supposed
-            boolean named = history.all(PartNamed.class)
-                    .map(PartNamed::part)
-                    .filter(CaseSheet::isOfCase)
-                    .anyMatch(p ->
-                            !p.code().equals(CalibreSheet.CLOSED) && !p.code().equals(CalibreSheet.CASED));
-            return bringsItsOwn || named || movement.parts().isEmpty()
-                    ? movement
-                    : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);
+    public static Around around(
+            CalibreSheet movement, @Nullable CaseSheet bound, JobHistory history, Supplier<Set<String>> spokenOf) {
+        boolean named = history.all(PartNamed.class)
+                .map(PartNamed::part)
+                .filter(CaseSheet::isOfCase)
+                .anyMatch(
+                        p -> !p.code().equals(CalibreSheet.CLOSED) && !p.code().equals(CalibreSheet.CASED));
+        Set<String> touched = movement.parts().stream()
+                .filter(CaseSheet::isOfCase)
+                .map(Part::code)
+                .collect(Collectors.toSet());
+        if (bound == null) {
+            touched = Set.of();
+        } else if (!touched.isEmpty()) {
+            touched.retainAll(spokenOf.get());
         }
-        return bringsItsOwn && bound == null
-                ? Cased.of(movement, standIn(movement, known.get()), touched)
-                : Cased.of(movement, known.get(), touched);
+        return new Around(movement, of(bound, history), bound != null, named, touched);
     }
 
     /** A stem that was named on the bench passes through the case as any other: the movement leaves after it. */

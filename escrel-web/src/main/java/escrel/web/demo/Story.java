@@ -39,6 +39,7 @@ final class Story {
     private final List<RecordedStep> steps = new ArrayList<>();
     private final Random pace;
     private @Nullable CaseSheet watchcase;
+    private @Nullable Job last;
     private Instant now;
 
     Story(CalibreSheet sheet, Instant begin) {
@@ -119,7 +120,9 @@ final class Story {
 
     /** The job as told so far. */
     Job job() {
-        return Job.of(JobHistory.of(steps), bound(), watchcase, Schools.DEFAULT);
+        Job now = Job.of(JobHistory.of(steps), bound(), watchcase, Schools.DEFAULT, last);
+        last = now;
+        return now;
     }
 
     /** Cleans everything, each part the way its sheet asks for, and looks at it. */

@@ -85,10 +85,21 @@ class KeptJobs {
         return now.job();
     }
 
-    /** A job from what is on record of it. */
-    OpenJob made(int number, OffsetDateTime openedAt, JobHistory recorded) {
+    /**
+     * A job from what is on record of it.
+     *
+     * @param before the job as it was known; what a step has not changed of it is not worked out again
+     */
+    OpenJob made(int number, OffsetDateTime openedAt, JobHistory recorded, @Nullable OpenJob before) {
         return new OpenJob(
-                number, openedAt, Job.of(recorded, sheetOf(recorded), caseOf(recorded), schoolsOf(recorded)));
+                number,
+                openedAt,
+                Job.of(
+                        recorded,
+                        sheetOf(recorded),
+                        caseOf(recorded),
+                        schoolsOf(recorded),
+                        before == null ? null : before.job()));
     }
 
     /** A job with what this transaction has just recorded of it: it need not be read again. */
@@ -118,13 +129,14 @@ class KeptJobs {
             weight += OF_A_STEP + step.body().length();
         }
         return new Kept(
-                made(row.number(), row.openedAt(), JobHistory.of(all)), (int) Math.min(Integer.MAX_VALUE, weight));
+                made(row.number(), row.openedAt(), JobHistory.of(all), known == null ? null : known.job()),
+                (int) Math.min(Integer.MAX_VALUE, weight));
     }
 
     /** Schools of workshop and calibre can change without a step of the job. */
     private OpenJob underPresentHabits(JobRow row, OpenJob job) {
         Schools schools = schoolsOf(job.recorded());
-        return schools.equals(job.job().usualSchools()) ? job : made(row.number(), row.openedAt(), job.recorded());
+        return schools.equals(job.job().usualSchools()) ? job : made(row.number(), row.openedAt(), job.recorded(), job);
     }
 
     private Schools schoolsOf(JobHistory recorded) {

@@ -102,7 +102,7 @@ public class Workshop {
                 && jobs.find(wantedNumber).isEmpty();
         int number = free ? wantedNumber : numbers.next(Numbers.JOB);
         numbers.taken(Numbers.JOB, number);
-        OpenJob job = kept.made(number, at(openedAt), JobHistory.of(steps));
+        OpenJob job = kept.made(number, at(openedAt), JobHistory.of(steps), null);
         jobs.insert(row(job, identity));
         insert(job, steps);
         lines.add(job);
@@ -188,7 +188,7 @@ public class Workshop {
     private void moveOn(JobRow before, OpenJob known, List<RecordedStep> steps) {
         List<RecordedStep> all = new ArrayList<>(known.recorded().recorded());
         all.addAll(steps);
-        OpenJob job = kept.made(before.number(), before.openedAt(), JobHistory.of(all));
+        OpenJob job = kept.made(before.number(), before.openedAt(), JobHistory.of(all), known);
         if (jobs.moveOn(row(job, before.identity()), before.lastSequence()) == 0) {
             throw new RecordedElsewhereException(before.number());
         }

@@ -1,0 +1,128 @@
+package escrel.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.calibre.CalibreSheet;
+import escrel.core.calibre.Calibres;
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Lore;
+import escrel.core.calibre.Part;
+import escrel.core.calibre.Side;
+import escrel.core.learning.HoldStated;
+import escrel.core.learning.PartNamed;
+import escrel.core.learning.Pinned;
+import escrel.core.school.Choice;
+import escrel.core.school.School;
+import escrel.core.school.Schools;
+import escrel.core.service.CalibreBound;
+import escrel.core.service.JobHistory;
+import escrel.core.service.Noted;
+import escrel.core.service.PartOff;
+import escrel.core.service.PartOn;
+import escrel.core.service.RecordedStep;
+import escrel.core.service.SchoolChosen;
+import escrel.core.service.SchoolSetAside;
+import escrel.core.service.Step;
+import escrel.core.service.TakenBack;
+import escrel.core.watchcase.CaseSaid;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** A job that goes on from the one before is the job that is made of all its steps. */
+class KnownMovementTest {
+    private static final String WITHOUT_ONE = "without one";
+
+    private final List<RecordedStep> steps = new ArrayList<>();
+
+    private void then(Step step) {
+        steps.add(new RecordedStep(steps.size() + 1, Instant.EPOCH.plusSeconds(60L * steps.size()), step));
+    }
+
+    private Job now(@Nullable CalibreSheet sheet, @Nullable Job before) {
+        return Job.of(JobHistory.of(steps), sheet, null, Schools.DEFAULT, before);
+    }
+
+    private static CalibreSheet sheet(long seed) {
+        CalibreSheet sheet = Calibres.withRoles(Calibres.random(seed, 30), seed);
+        Lore.Variant variant = new Lore.Variant(
+                WITHOUT_ONE, "", List.of(new Lore.Change(sheet.parts().get(9).code(), null, "")));
+        return sheet.withLore(
+                new Lore("", List.of(variant), List.of(), List.of(), "", List.of(), List.of(), List.of(), null, ""));
+    }
+
+    private Step any(Random random, CalibreSheet sheet) {
+        List<Part> parts = sheet.parts();
+        String part = parts.get(random.nextInt(parts.size())).code();
+        String other = parts.get(random.nextInt(parts.size())).code();
+        Choice choice = Choice.values()[random.nextInt(Choice.values().length)];
+        return switch (random.nextInt(12)) {
+            case 0 -> new SchoolChosen(choice);
+            case 1 -> new SchoolSetAside(School.values()[random.nextInt(School.values().length)]);
+            case 2 -> part.equals(other) ? new Noted(null, "none") : new HoldStated(part, other, "seen");
+            case 3 -> new Pinned(part, random.nextDouble(), 0);
+            case 4 -> new PartNamed("n" + random.nextInt(3), "Named", Group.TRAIN, Side.DIAL, null, List.of(), null);
+            case 5 -> new CaseSaid(CaseSaid.Fact.OPENS, random.nextBoolean() ? "FRONT" : "BACK");
+            case 6 -> new CaseSaid(CaseSaid.Fact.SCREW_DOWN_CROWN, random.nextBoolean() ? CaseSaid.YES : CaseSaid.NO);
+            case 7 ->
+                new CalibreBound(
+                        sheet.id(), 1, random.nextBoolean() ? WITHOUT_ONE : "", CalibreBound.As.CALIBRE, Map.of());
+            case 8 -> new TakenBack(1 + random.nextInt(steps.size()));
+            case 9 -> PartOn.plain(part);
+            case 10 -> new Noted(null, "word " + random.nextInt());
+            default -> PartOff.plain(part);
+        };
+    }
+
+    private void assertSame(Job known, Job anew) {
+        assertThat(known.movement()).as("after %s", steps).isEqualTo(anew.movement());
+        assertThat(known.down().all()).isEqualTo(anew.down().all());
+        assertThat(known.up().all()).isEqualTo(anew.up().all());
+        assertThat(known.wayDown().remaining()).isEqualTo(anew.wayDown().remaining());
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void whateverIsRecordedItIsWhatAllStepsTogetherSay(long seed) {
+        Random random = new Random(seed);
+        CalibreSheet sheet = sheet(seed);
+        boolean unknown = seed % 3 == 0;
+        then(new Noted(null, "begun"));
+        Job known = now(unknown ? null : sheet, null);
+        for (int i = 0; i < 60; i++) {
+            Step step = any(random, sheet);
+            boolean takesNothing = step instanceof TakenBack back
+                    && JobHistory.of(steps).counting().stream()
+                            .noneMatch(e ->
+                                    e.sequence() == back.sequence() && e.step().canBeTakenBack());
+            if (takesNothing || unknown && step instanceof CalibreBound) {
+                continue;
+            }
+            then(step);
+            known = now(unknown ? null : sheet, known);
+            assertSame(known, now(unknown ? null : sheet, null));
+        }
+    }
+
+    @Test
+    void whatMostStepsLeaveAsItIsIsNotWorkedOutAgain() {
+        CalibreSheet sheet = sheet(2);
+        then(new Noted(null, "begun"));
+        Job first = now(sheet, null);
+        then(PartOff.plain(sheet.parts().get(0).code()));
+        Job second = now(sheet, first);
+
+        assertThat(second.movement()).isSameAs(first.movement());
+        assertThat(second.up()).isSameAs(first.up());
+        assertThat(second.upTo(1).down()).isSameAs(first.down());
+        // and of another sheet nothing is taken over
+        assertThat(now(sheet(3), second).up().all())
+                .isEqualTo(now(sheet(3), null).up().all());
+    }
+}
