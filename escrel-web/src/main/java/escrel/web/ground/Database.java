@@ -48,6 +48,18 @@ final class Database implements AutoCloseable {
         return new Database(DriverManager.getConnection(url(file) + ";IFEXISTS=TRUE", "sa", ""));
     }
 
+    /** Begins a file with every table as it is now, as {@code db/first.sql} writes them. */
+    static Database begin(Path file) throws SQLException {
+        Database database = new Database(DriverManager.getConnection(url(file), "sa", ""));
+        try (Statement statement = database.connection.createStatement()) {
+            statement.execute("runscript from 'classpath:/db/first.sql' charset 'UTF-8'");
+        } catch (SQLException e) {
+            database.close();
+            throw e;
+        }
+        return database;
+    }
+
     /** On a connection that somebody else closes. */
     static Database on(Connection connection) {
         return new Database(connection);

@@ -14,7 +14,7 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 
 /**
- * Brings a database to the present version: on a copy, which is checked and then put in place by one rename. What was
+ * Makes the first database of a folder, and brings those of earlier versions to the present one: on a copy, which is checked and then put in place by one rename. What was
  * there is kept aside. Interrupted at any moment, the folder holds the one or the other.
  */
 final class Migrations {
@@ -32,11 +32,14 @@ final class Migrations {
         this.media = new MediaStore(home.media());
     }
 
-    /** Makes the first database of a folder and says in it what it is for. */
+    /**
+     * Makes the first database of a folder and says in it what it is for: at once as all the migrations would make it, one
+     * after the other, which takes longer than all the rest of a start.
+     */
     void begin(Opening.Kind kind) throws IOException, SQLException {
         clearNext();
-        migrateNext();
-        try (Database next = Database.open(home.next())) {
+        try (Database next = Database.begin(home.next())) {
+            requireNewest(next);
             next.mark(kind);
             next.shutDown();
         }
@@ -77,11 +80,15 @@ final class Migrations {
             throw new SQLException("the database could not be brought to this version", e);
         }
         try (Database next = Database.open(home.next())) {
-            if (next.version() != NEWEST) {
-                throw new SQLException("the migrations end at %d, not at %d".formatted(next.version(), NEWEST));
-            }
+            requireNewest(next);
             next.readThrough();
             next.shutDown();
+        }
+    }
+
+    private static void requireNewest(Database next) throws SQLException {
+        if (next.version() != NEWEST) {
+            throw new SQLException("the migrations end at %d, not at %d".formatted(next.version(), NEWEST));
         }
     }
 
