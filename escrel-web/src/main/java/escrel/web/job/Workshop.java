@@ -9,21 +9,18 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.WorkAgreed;
 import escrel.core.timing.comparison.RunIn;
-import escrel.core.workshop.WatchName;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
 import escrel.web.storage.Numbers;
 import escrel.web.storage.SentActMapper;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.StepRow;
-import escrel.web.storage.WorkshopLogs;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,7 +31,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class Workshop {
     private static final int LONGEST_WATCH = 200;
-    private static final int EARLIER_SERVICES = 5;
     // a number from a file far beyond ours would leave no room for the next ones
     private static final int HIGHEST_WANTED = 1_000_000;
 
@@ -43,18 +39,9 @@ public class Workshop {
     private final JobLines lines;
     private final SentActMapper sent;
     private final Numbers numbers;
-    private final WorkshopLogs log;
     private final Clock clock;
 
-    Workshop(
-            JobMapper jobs,
-            KeptJobs kept,
-            JobLines lines,
-            SentActMapper sent,
-            Numbers numbers,
-            WorkshopLogs log,
-            Clock clock) {
-        this.log = log;
+    Workshop(JobMapper jobs, KeptJobs kept, JobLines lines, SentActMapper sent, Numbers numbers, Clock clock) {
         this.sent = sent;
         this.lines = lines;
         this.numbers = numbers;
@@ -119,28 +106,6 @@ public class Workshop {
     @Transactional
     public OpenJob hold(int number) {
         return kept.load(jobs.hold(number).orElseThrow(() -> new NoSuchJobException(number)));
-    }
-
-    /** Earlier services of the same watch, newest first: under any of its names, and of the same calibre. */
-    @Transactional(readOnly = true)
-    public List<OpenJob> sameWatch(OpenJob job) {
-        return names(job).stream()
-                .flatMap(n -> jobs.ofWatch(n.watch(), n.owner(), job.openedAt(), EARLIER_SERVICES).stream())
-                .sorted(Comparator.comparing(JobRow::openedAt).reversed())
-                .limit(EARLIER_SERVICES)
-                .map(kept::load)
-                .filter(other -> job.sheet() == null
-                        || other.sheet() == null
-                        || job.sheet().id().equals(other.sheet().id()))
-                .toList();
-    }
-
-    /** Every name its watch goes by. */
-    private List<WatchName> names(OpenJob job) {
-        return log.load()
-                .spellings()
-                .ofWatch(new WatchName(
-                        shorten(job.arrival().watch()), shorten(job.arrival().owner())));
     }
 
     /**

@@ -3,6 +3,7 @@ package escrel.web.turn;
 import escrel.core.MendableException;
 import escrel.core.timing.comparison.Repeatability;
 import escrel.web.chart.TurnView;
+import escrel.web.job.EarlierServices;
 import escrel.web.job.JobHead;
 import escrel.web.job.LaidDown;
 import escrel.web.job.OpenJob;
@@ -34,11 +35,14 @@ class TurnController {
     private static final String SVG = "image/svg+xml;charset=UTF-8";
 
     private final Workshop workshop;
+    private final EarlierServices earlier;
     private final LaidDown laid;
     private final Typeface typeface;
     private final ThymeleafViewResolver views;
 
-    TurnController(Workshop workshop, LaidDown laid, Typeface typeface, ThymeleafViewResolver views) {
+    TurnController(
+            Workshop workshop, EarlierServices earlier, LaidDown laid, Typeface typeface, ThymeleafViewResolver views) {
+        this.earlier = earlier;
         this.laid = laid;
         this.views = views;
         this.workshop = workshop;
@@ -54,7 +58,7 @@ class TurnController {
             Model model) {
         OpenJob job = workshop.load(number);
         Repeatability hand = laid.repeatability();
-        TurnSides sides = TurnSides.of(job, workshop.sameWatch(job), before, after);
+        TurnSides sides = TurnSides.of(job, earlier.left(job), before, after);
         show(model, sides.view(job, hand), figure);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("sides", sides);
@@ -73,8 +77,7 @@ class TurnController {
             HttpServletResponse response)
             throws Exception {
         OpenJob job = workshop.load(number);
-        TurnView view =
-                TurnSides.of(job, workshop.sameWatch(job), before, after).view(job, laid.repeatability());
+        TurnView view = TurnSides.of(job, earlier.left(job), before, after).view(job, laid.repeatability());
         if (view == null) {
             throw new MendableException(
                     "There is no before and after yet",

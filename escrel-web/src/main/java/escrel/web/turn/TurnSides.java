@@ -5,9 +5,9 @@ import escrel.core.timing.readings.ReadingSet;
 import escrel.core.timing.readings.ReadingState;
 import escrel.web.chart.SetWords;
 import escrel.web.chart.TurnView;
+import escrel.web.job.EarlierServices;
 import escrel.web.job.OpenJob;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -27,24 +27,17 @@ record TurnSides(List<Choice> choices, String before, String after) {
      */
     record Choice(String key, String words, ReadingSet set) {}
 
-    static TurnSides of(OpenJob job, List<OpenJob> earlier, @Nullable String before, @Nullable String after) {
+    static TurnSides of(
+            OpenJob job, List<EarlierServices.Left> earlier, @Nullable String before, @Nullable String after) {
         List<Choice> choices = new ArrayList<>();
         for (ReadingSet set : job.readings()) {
             choices.add(new Choice(set.key(), SetWords.of(set), set));
         }
-        for (OpenJob other : earlier) {
-            last(other)
-                    .ifPresent(set -> choices.add(new Choice(
-                            other.number() + ":" + set.key(), "job " + other.number() + ", " + SetWords.of(set), set)));
+        for (EarlierServices.Left left : earlier) {
+            ReadingSet set = left.readings();
+            choices.add(new Choice(left.job() + ":" + set.key(), "job " + left.job() + ", " + SetWords.of(set), set));
         }
         return new TurnSides(choices, before == null ? "" : before, after == null ? "" : after);
-    }
-
-    private static Optional<ReadingSet> last(OpenJob job) {
-        return job.readings().stream()
-                .filter(s -> s.state().isFinal() && s.ran())
-                .max(Comparator.comparing(ReadingSet::state))
-                .flatMap(s -> ReadingSet.main(job.readings(), s.state()));
     }
 
     /** The turn of these sides; the credited one where a side is left open. */

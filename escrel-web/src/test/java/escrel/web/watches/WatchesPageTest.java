@@ -2,7 +2,7 @@ package escrel.web.watches;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import escrel.web.job.OpenJob;
+import escrel.web.job.EarlierServices;
 import escrel.web.job.OwnersData;
 import escrel.web.job.Workshop;
 import escrel.web.storage.WorkshopLogs;
@@ -63,9 +63,8 @@ class WatchesPageTest {
 
         assertThat(page).contains("job " + first, "job " + second, "Skerry dial wach, Pilot, Skery");
         Workshop workshop = server.bean(Workshop.class);
-        assertThat(workshop.sameWatch(workshop.load(second)))
-                .extracting(OpenJob::number)
-                .containsExactly(first);
+        EarlierServices earlier = server.bean(EarlierServices.class);
+        assertThat(earlier.of(workshop.load(second))).containsExactly(first);
         assertThat(visitor.post("/watches/merge", merge).body()).contains("Two names of a watch differ");
         assertThat(visitor.post(
                                 "/watches/merge",
@@ -79,7 +78,7 @@ class WatchesPageTest {
                 .get(server.bean(WorkshopLogs.class).load().acts().counting().size() - 1)
                 .sequence();
         visitor.post("/workshop/back", Map.of("page", "WATCHES", "act", act));
-        assertThat(workshop.sameWatch(workshop.load(second))).isEmpty();
+        assertThat(earlier.of(workshop.load(second))).isEmpty();
     }
 
     /** Whoever is erased is erased under every spelling, and in what was said of the spellings. */
