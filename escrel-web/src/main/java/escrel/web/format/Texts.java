@@ -84,7 +84,8 @@ public final class Texts {
         }
     }
 
-    private static boolean isAscii(String text) {
+    /** Whether it is written in unaccented letters, digits and common marks alone. */
+    public static boolean isAscii(String text) {
         for (int i = 0; i < text.length(); i++) {
             if (text.charAt(i) >= 128) {
                 return false;

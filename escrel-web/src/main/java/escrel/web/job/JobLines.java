@@ -15,7 +15,6 @@ import escrel.web.room.Rooms;
 import escrel.web.storage.JobLineMapper;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -66,16 +65,15 @@ class JobLines {
         times.write(before, job);
     }
 
+    /** A long job says thousands of words: only those of what was said now, or is said no more, are looked at. */
     private void writeWords(OpenJob before, OpenJob job) {
-        Set<String> old = words(before);
-        Set<String> now = words(job);
-        if (!old.equals(now)) {
-            List<String> gone = new ArrayList<>(old);
-            gone.removeAll(now);
-            // one that has no line has no words either, and gets all of them with it
-            addWords(job.number(), now, old);
-            inPieces(gone, some -> mapper.dropWords(job.number(), some));
+        SaidOtherwise said = SaidOtherwise.between(texts(before), texts(job));
+        if (mapper.countWords(job.number()) + said.added().size() > MOST_WORDS) {
+            // where there are too many, which of them are kept depends on all
+            said = SaidOtherwise.ofSets(words(before), words(job));
         }
+        inPieces(List.copyOf(said.added()), some -> mapper.addWords(job.number(), some));
+        inPieces(List.copyOf(said.gone()), some -> mapper.dropWords(job.number(), some));
     }
 
     /** Whether what was recorded since is of one of these kinds, or takes one of them back. */
@@ -100,18 +98,17 @@ class JobLines {
     /** Adds all of it for a job that has none. */
     void add(OpenJob job) {
         mapper.insert(line(job));
-        mapper.dropAllWords(job.number());
-        addWords(job.number(), words(job), Set.of());
+        wordsAnew(job);
         learnt.add(job);
         laid.write(job);
         supply.add(job);
         times.add(job);
     }
 
-    /** Writes the words anew: something that was recorded has been erased. */
+    /** Writes the words anew, as after something that was recorded has been erased. */
     void wordsAnew(OpenJob job) {
         mapper.dropAllWords(job.number());
-        addWords(job.number(), words(job), Set.of());
+        inPieces(List.copyOf(words(job)), some -> mapper.addWords(job.number(), some));
     }
 
     /** All of it is made anew. */
@@ -123,12 +120,6 @@ class JobLines {
         laid.clear();
         supply.clear();
         times.clear();
-    }
-
-    private void addWords(int job, Set<String> now, Set<String> old) {
-        Set<String> added = new LinkedHashSet<>(now);
-        added.removeAll(old);
-        inPieces(List.copyOf(added), some -> mapper.addWords(job, some));
     }
 
     private interface Some {
@@ -152,25 +143,33 @@ class JobLines {
     }
 
     private static Set<String> words(OpenJob job) {
-        Arrival a = job.arrival();
         Set<String> words = new HashSet<>();
-        for (String said : List.of(
+        for (String text : texts(job)) {
+            if (words.size() < MOST_WORDS) {
+                words.addAll(Texts.wordsOf(text));
+            }
+        }
+        return words;
+    }
+
+    /** What is said of a job, what it is called first. */
+    private static List<String> texts(OpenJob job) {
+        Arrival a = job.arrival();
+        List<String> texts = new ArrayList<>(List.of(
                 a.watch(),
                 a.owner(),
                 a.maker(),
                 a.reference(),
                 a.marks(),
                 job.sheet() == null ? "" : job.sheet().name(),
-                a.complaint())) {
-            words.addAll(Texts.wordsOf(said));
-        }
+                a.complaint()));
         for (RecordedStep entry : job.history().counting()) {
-            if (entry.step() instanceof Noted noted && words.size() < MOST_WORDS) {
-                words.addAll(Texts.wordsOf(noted.words()));
-            } else if (entry.step() instanceof MarkSeen mark && words.size() < MOST_WORDS) {
-                words.addAll(Texts.wordsOf(mark.text()));
+            if (entry.step() instanceof Noted noted) {
+                texts.add(noted.words());
+            } else if (entry.step() instanceof MarkSeen mark) {
+                texts.add(mark.text());
             }
         }
-        return words;
+        return texts;
     }
 }

@@ -40,8 +40,12 @@ public interface JobLineMapper {
             where job = #{job} and (waits <> #{waits} or open <> #{open})""")
     void update(LineRow row);
 
+    @Select("select count(*) from job_word where job = #{job}")
+    int countWords(int job);
+
+    /** Words a job has already are not added again. */
     @Insert("""
-            <script>insert into job_word (word, job) values
+            <script>merge into job_word (word, job) key (word, job) values
               <foreach item="word" collection="words" separator=",">(#{word}, #{job})</foreach>
             </script>""")
     void addWords(@Param("job") int job, @Param("words") List<String> words);
