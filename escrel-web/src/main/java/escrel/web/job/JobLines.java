@@ -14,7 +14,7 @@ import escrel.web.format.Texts;
 import escrel.web.room.Rooms;
 import escrel.web.storage.JobLineMapper;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -65,15 +65,16 @@ class JobLines {
         times.write(before, job);
     }
 
-    /** A long job says thousands of words: only those of what was said now, or is said no more, are looked at. */
+    /**
+     * A long job says thousands of words: only those of what was said now, or is said no more, are looked at. A job that has
+     * its fill gets no further ones.
+     */
     private void writeWords(OpenJob before, OpenJob job) {
         SaidOtherwise said = SaidOtherwise.between(texts(before), texts(job));
-        if (mapper.countWords(job.number()) + said.added().size() > MOST_WORDS) {
-            // where there are too many, which of them are kept depends on all
-            said = SaidOtherwise.ofSets(words(before), words(job));
-        }
-        inPieces(List.copyOf(said.added()), some -> mapper.addWords(job.number(), some));
         inPieces(List.copyOf(said.gone()), some -> mapper.dropWords(job.number(), some));
+        int room = Math.max(0, MOST_WORDS - mapper.countWords(job.number()));
+        List<String> added = said.added().stream().limit(room).toList();
+        inPieces(added, some -> mapper.addWords(job.number(), some));
     }
 
     /** Whether what was recorded since is of one of these kinds, or takes one of them back. */
@@ -143,10 +144,11 @@ class JobLines {
     }
 
     private static Set<String> words(OpenJob job) {
-        Set<String> words = new HashSet<>();
+        Set<String> words = new LinkedHashSet<>();
         for (String text : texts(job)) {
-            if (words.size() < MOST_WORDS) {
-                words.addAll(Texts.wordsOf(text));
+            words.addAll(Texts.wordsOf(text));
+            if (words.size() >= MOST_WORDS) {
+                return words.stream().limit(MOST_WORDS).collect(Collectors.toSet());
             }
         }
         return words;

@@ -37,15 +37,6 @@ record SaidOtherwise(Set<String> added, Set<String> gone) {
         return new SaidOtherwise(added, gone);
     }
 
-    /** The same, where all the words of both are known. */
-    static SaidOtherwise ofSets(Set<String> before, Set<String> now) {
-        Set<String> added = new LinkedHashSet<>(now);
-        added.removeAll(before);
-        Set<String> gone = new LinkedHashSet<>(before);
-        gone.removeAll(now);
-        return new SaidOtherwise(added, gone);
-    }
-
     private static Set<String> wordsOf(List<String> texts) {
         Set<String> words = new LinkedHashSet<>();
         texts.forEach(text -> words.addAll(Texts.wordsOf(text)));

@@ -87,11 +87,4 @@ class SaidOtherwiseTest {
         assertThat(said.gone()).containsExactlyInAnyOrder("the", "is", "worn");
         assertThat(said.added()).isEmpty();
     }
-
-    @Test
-    void ofWordsThatAreAllKnownItIsTheirDifference() {
-        SaidOtherwise said = SaidOtherwise.ofSets(Set.of("a", "b"), Set.of("b", "c"));
-        assertThat(said.added()).containsExactly("c");
-        assertThat(said.gone()).containsExactly("a");
-    }
 }

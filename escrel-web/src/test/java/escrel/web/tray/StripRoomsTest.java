@@ -9,9 +9,11 @@ import escrel.core.handover.Stage;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
+import escrel.core.service.PhotoAdded;
 import escrel.core.service.Tally;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
+import escrel.web.job.Workshop;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
@@ -23,6 +25,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -218,5 +222,33 @@ class StripRoomsTest {
                     .isEqualTo("DIP");
             assertThat(visitor.get("/settings").body()).contains("nothing can loosen the shellac");
         }
+    }
+
+    @Test
+    void ofManyPhotosTheNewestStandUnderThePlanAndTheFilmHasAll() {
+        BenchHand hand = stripped(3);
+        add(hand, 8);
+        assertThat(photosOf(hand)).containsExactly(1, 2, 3, 4, 5, 6, 7, 8);
+        assertThat(hand.get("/strip").body()).doesNotContain("all 8<");
+
+        add(hand, 1);
+
+        assertThat(photosOf(hand)).containsExactly(2, 3, 4, 5, 6, 7, 8, 9);
+        assertThat(hand.get("/strip").body()).contains("/film\">all 9<");
+    }
+
+    private void add(BenchHand hand, int photos) {
+        int first = (int) hand.load().history().all(PhotoAdded.class).count() + 1;
+        Workshop workshop = server.bean(Workshop.class);
+        IntStream.range(first, first + photos)
+                .forEach(p -> workshop.add(hand.load().number(), new PhotoAdded(p, null, "")));
+    }
+
+    private static List<Integer> photosOf(BenchHand hand) {
+        return Pattern.compile("/photos/(\\d+)/small")
+                .matcher(hand.get("/strip").body())
+                .results()
+                .map(m -> Integer.valueOf(m.group(1)))
+                .toList();
     }
 }
