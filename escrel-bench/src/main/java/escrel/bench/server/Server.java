@@ -40,6 +40,8 @@ public final class Server {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
+                "-Xms200m",
+                "-Xmn96m",
                 "-Xmx384m",
                 "-Xss512k",
                 "-Djdk.nio.maxCachedBufferSize=262144",

@@ -72,9 +72,11 @@ class JobLines {
     private void writeWords(OpenJob before, OpenJob job) {
         SaidOtherwise said = SaidOtherwise.between(texts(before), texts(job));
         inPieces(List.copyOf(said.gone()), some -> mapper.dropWords(job.number(), some));
-        int room = Math.max(0, MOST_WORDS - mapper.countWords(job.number()));
-        List<String> added = said.added().stream().limit(room).toList();
-        inPieces(added, some -> mapper.addWords(job.number(), some));
+        if (!said.added().isEmpty()) {
+            int room = Math.max(0, MOST_WORDS - mapper.countWords(job.number()));
+            List<String> added = said.added().stream().limit(room).toList();
+            inPieces(added, some -> mapper.addWords(job.number(), some));
+        }
     }
 
     /** Whether what was recorded since is of one of these kinds, or takes one of them back. */

@@ -29,20 +29,21 @@ class CaseLearnt {
     }
 
     /** What is known now beside the newest sheet of the case. */
-    CaseDifference difference(OpenJob job) {
-        return CaseDifference.of(base(job), job.history(), job.movement());
+    static CaseDifference difference(OpenJob job, @Nullable CaseSheet base) {
+        return CaseDifference.of(base, job.history(), job.movement());
     }
 
     /** What went wrong with a part of the case and is no trap of its sheet yet. */
-    List<Mishaps.Trap> mishaps(OpenJob job) {
-        CaseSheet base = base(job);
+    static List<Mishaps.Trap> mishaps(OpenJob job, @Nullable CaseSheet base) {
         return Mishaps.in(job.history(), job.movement()).stream()
                 .filter(t -> CaseSheet.isOfCase(job.movement().requirePart(t.part())))
                 .filter(t -> base == null || !base.traps().contains(t.words()))
                 .toList();
     }
 
-    private @Nullable CaseSheet base(OpenJob job) {
+    /** The newest sheet of the case; nothing while the job knows none. */
+    @Nullable
+    CaseSheet base(OpenJob job) {
         CaseSheet bound = job.caseSheet();
         return bound == null ? null : cases.latest(bound.id()).orElse(bound);
     }
@@ -52,9 +53,10 @@ class CaseLearnt {
     public CaseSheet accept(int number, int seq, List<String> lines, String maker, String reference) {
         OpenJob job = workshop.load(number);
         job.requireSequence(seq);
-        CaseSheet applied = difference(job).apply(lines);
+        CaseSheet base = base(job);
+        CaseSheet applied = difference(job, base).apply(lines);
         List<String> traps = new ArrayList<>(applied.traps());
-        mishaps(job).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
+        mishaps(job, base).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
         CaseSheet accepted = applied.withTraps(traps);
         CaseSheet sheet = job.caseSheet() == null ? called(accepted, maker.strip(), reference.strip()) : accepted;
         List<String> faults = CaseCheck.faultsOf(sheet);

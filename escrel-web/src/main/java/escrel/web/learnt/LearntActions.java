@@ -117,8 +117,8 @@ class LearntActions {
     }
 
     /** What went wrong with a part of the movement and is no trap of its sheet yet. */
-    List<Mishaps.Trap> mishaps(OpenJob job) {
-        List<String> known = base(job).traps();
+    static List<Mishaps.Trap> mishaps(OpenJob job, CalibreSheet base) {
+        List<String> known = base.traps();
         return Mishaps.in(job.history(), job.movement()).stream()
                 .filter(t -> !CaseSheet.isOfCase(job.movement().requirePart(t.part())))
                 .filter(t -> !known.contains(t.words()))
@@ -127,7 +127,7 @@ class LearntActions {
 
     private CalibreSheet withTraps(CalibreSheet sheet, OpenJob job, List<String> lines) {
         List<String> traps = new ArrayList<>(sheet.traps());
-        mishaps(job).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
+        mishaps(job, base(job)).stream().filter(t -> lines.contains(t.key())).forEach(t -> traps.add(t.words()));
         return sheet.withRest(sheet.oilPoints(), sheet.tests(), traps);
     }
 
@@ -152,8 +152,7 @@ class LearntActions {
     }
 
     /** The photographs of this job that serve as a plan and are not on the sheet yet. */
-    List<SidePicture> newPictures(OpenJob job) {
-        CalibreSheet base = base(job);
+    List<SidePicture> newPictures(OpenJob job, CalibreSheet base) {
         return picturesOf(job).stream()
                 .filter(p -> base.pictures().stream()
                         .noneMatch(known -> known.caption().equals(caption(job, p))))
@@ -181,7 +180,7 @@ class LearntActions {
 
     private CalibreSheet withPictures(OpenJob job, CalibreSheet sheet, List<String> lines) {
         List<SidePicture> pictures = new ArrayList<>(sheet.pictures());
-        newPictures(job).stream()
+        newPictures(job, base(job)).stream()
                 .filter(p -> lines.contains(PICTURE + p.number()))
                 .forEach(p -> pictures.add(kept(job, sheet.id(), p)));
         return pictures.size() == sheet.pictures().size()

@@ -44,6 +44,7 @@ class LearntController {
         OpenJob job = workshop.load(number);
         CalibreSheet base = actions.base(job);
         SheetDifference difference = actions.difference(job, base);
+        CaseSheet caseBase = cases.base(job);
         model.addAttribute("job", JobHead.of(job));
         model.addAttribute("known", job.sheet() != null);
         model.addAttribute("base", base);
@@ -54,12 +55,12 @@ class LearntController {
         model.addAttribute("lines", difference.lines());
         model.addAttribute("plans", LearntPlan.of(job, difference.lines()));
         model.addAttribute("unread", actions.unread());
-        model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job));
+        model.addAttribute("pictures", job.sheet() == null ? List.of() : actions.newPictures(job, base));
         model.addAttribute("sheets", sheets.all());
-        model.addAttribute("mishaps", actions.mishaps(job));
+        model.addAttribute("mishaps", LearntActions.mishaps(job, base));
         model.addAttribute("caseSheet", job.caseSheet());
-        model.addAttribute("caseLines", cases.difference(job).lines());
-        model.addAttribute("caseMishaps", cases.mishaps(job));
+        model.addAttribute("caseLines", CaseLearnt.difference(job, caseBase).lines());
+        model.addAttribute("caseMishaps", CaseLearnt.mishaps(job, caseBase));
         model.addAttribute("arrival", job.arrival());
         return "learnt/learnt";
     }

@@ -25,6 +25,8 @@ public final class OwnProcess {
                         // as in ./escrel
                         "-XX:TieredStopAtLevel=1",
                         "-XX:+UseSerialGC",
+                        "-Xms200m",
+                        "-Xmn96m",
                         "-Xmx384m",
                         "-Xss512k",
                         "-Djdk.nio.maxCachedBufferSize=262144",
