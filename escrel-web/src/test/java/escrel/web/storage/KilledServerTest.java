@@ -2,7 +2,6 @@ package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import escrel.web.testing.EscrelServer;
 import escrel.web.testing.OwnProcess;
 import escrel.web.testing.Visitor;
 import java.nio.charset.StandardCharsets;
@@ -15,11 +14,11 @@ import org.junit.jupiter.api.Test;
 class KilledServerTest {
     @Test
     void secondProcessOnTheSameFolderIsToldPlainly() throws Exception {
-        Path home = EscrelServer.folder();
-        Process first = OwnProcess.start(home, true);
+        Path home = OwnProcess.folderKnowing("cv-12");
+        Process first = OwnProcess.start(home, false);
         try {
             OwnProcess.address(first);
-            Process second = OwnProcess.start(home, true);
+            Process second = OwnProcess.start(home, false);
             String said = new String(second.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertThat(second.waitFor()).isEqualTo(2);
             assertThat(said).contains("Another Escrel has this folder open", "ESCREL_HOME");
@@ -30,8 +29,8 @@ class KilledServerTest {
 
     @Test
     void everyAcknowledgedStepIsThereAfterAKill() throws Exception {
-        Path home = EscrelServer.folder();
-        Process first = OwnProcess.start(home, true);
+        Path home = OwnProcess.folderKnowing("cv-12");
+        Process first = OwnProcess.start(home, false);
         int job;
         int acknowledged;
         try {
@@ -50,7 +49,7 @@ class KilledServerTest {
             first.destroyForcibly().waitFor();
         }
 
-        Process second = OwnProcess.start(home, true);
+        Process second = OwnProcess.start(home, false);
         try {
             Visitor visitor = new Visitor(OwnProcess.address(second));
             assertThat(visitor.sequence(job)).isEqualTo(acknowledged);

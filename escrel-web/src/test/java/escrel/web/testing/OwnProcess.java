@@ -1,6 +1,7 @@
 package escrel.web.testing;
 
 import escrel.web.EscrelApplication;
+import escrel.web.storage.Sheets;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -14,6 +15,15 @@ public final class OwnProcess {
     private static final Pattern OPEN = Pattern.compile("Escrel is open at (http://localhost:\\d+)");
 
     private OwnProcess() {}
+
+    /** A folder in which one calibre of the demo is known. */
+    public static Path folderKnowing(String calibre) {
+        Path home = EscrelServer.folder();
+        try (EscrelServer server = EscrelServer.on(home)) {
+            server.bean(Sheets.class).keep(BenchHand.demoSheet(calibre));
+        }
+        return home;
+    }
 
     /** Begins to start it. */
     public static Process start(Path home, boolean demo) throws IOException {
