@@ -44,6 +44,7 @@ public final class AccuracyTable {
         by.forEach((difficulty, proofs) -> print(words(difficulty), proofs));
         print("**all**", all);
         System.out.printf("%nWrong beat rate: %d%n%n", count(all, Proof::wrongBeatRate));
+        all.forEach(AccuracyTable::told);
         repeats(first);
     }
 
@@ -84,6 +85,21 @@ public final class AccuracyTable {
                         p -> Math.abs(p.beatErrorError())
                                 <= 2 * p.heard().beatErrorMillis().doubt()),
                 count(read, p -> p.farOffWithoutDoubt() || farRate(p)));
+    }
+
+    /** A trial that was refused or missed: by how much, so that it can be looked into. */
+    private static void told(Proof proof) {
+        if (proof.heard() == null) {
+            System.out.printf("%s: refused%n", proof.trial().words());
+        } else if (!proof.rateWithin(0.5) || !proof.amplitudeWithin(3) || !proof.beatErrorWithin(0.1)) {
+            System.out.printf(
+                    "%s: off by %+.2f s/d, %+.1f°, %+.3f ms; %s%n",
+                    proof.trial().words(),
+                    proof.rateError(),
+                    proof.amplitudeError(),
+                    proof.beatErrorError(),
+                    proof.heard().doubts());
+        }
     }
 
     private static boolean farRate(Proof proof) {

@@ -17,12 +17,9 @@ public final class RobustLine {
     private static final double TUKEY = 4.685;
     // makes the median absolute deviation agree with the standard deviation for normal scatter
     private static final double MAD_TO_SIGMA = 1.4826;
-    private static final int NEIGHBOURS = 8;
     private static final int MOST_STEPS = 6;
     // what is lost is a buffer of a recorder, 64 samples at 96 kHz at the least; less is a rate that wanders
     private static final double LEAST_STEP_SECONDS = 0.00065;
-    private static final double STEP_SIGMAS = 7;
-    private static final double CALM = 0.15;
     private static final int BLOCKS = 12;
     private static final int LEAST_BLOCK = 8;
     // independent beats give blocks that scatter by no more than this in 95 of 100: the root of χ² of ten degrees of
@@ -80,23 +77,38 @@ public final class RobustLine {
     public static RobustLine fit(int[] numbers, double[] times, double leastStep) {
         int[] parts = new int[times.length];
         List<Integer> begins = new ArrayList<>();
-        double[] weight = ones(times);
-        Fit fit = biweight(numbers, times, parts, 1, weight);
+        Fit fit = biweight(numbers, times, parts, 1, ones(times));
         while (begins.size() < MOST_STEPS) {
             // anew each time: a large step bends the line, and makes tick and tock scatter as they do not
-            double scatter = differences(fit.residuals);
-            int step = step(fit.residuals, Math.max(leastStep, STEP_SIGMAS * scatter), begins);
+            int step = SuddenChange.in(fit.residuals, leastStep, begins);
             if (step < 0) {
                 break;
             }
             begins.add(step);
-            for (int i = 0; i < parts.length; i++) {
-                final int at = i;
-                parts[i] = (int) begins.stream().filter(b -> b <= at).count();
-            }
-            fit = biweight(numbers, times, parts, begins.size() + 1, ones(times));
+            fit = inParts(numbers, times, parts, begins);
         }
-        return finished(numbers, times, parts, begins, fit);
+        List<Integer> lasting = lasting(fit, begins, leastStep);
+        if (lasting.size() < begins.size()) {
+            fit = inParts(numbers, times, parts, lasting);
+        }
+        return finished(numbers, times, parts, lasting, fit);
+    }
+
+    private static Fit inParts(int[] numbers, double[] times, int[] parts, List<Integer> begins) {
+        for (int i = 0; i < parts.length; i++) {
+            final int at = i;
+            parts[i] = (int) begins.stream().filter(b -> b <= at).count();
+        }
+        return biweight(numbers, times, parts, begins.size() + 1, ones(times));
+    }
+
+    /** Of what looked like steps those after which all beats come otherwise: a few misheard ones look like one nearby. */
+    private static List<Integer> lasting(Fit fit, List<Integer> begins, double leastStep) {
+        List<Integer> sorted = begins.stream().sorted().toList();
+        return IntStream.range(0, sorted.size())
+                .filter(k -> fit.later(k + 1) == 0 || Math.abs(fit.later(k + 1)) > leastStep / 2)
+                .mapToObj(sorted::get)
+                .toList();
     }
 
     private static RobustLine finished(int[] numbers, double[] times, int[] parts, List<Integer> begins, Fit rough) {
@@ -111,8 +123,8 @@ public final class RobustLine {
         }
         Fit fit = leastSquares(numbers, times, parts, begins.size() + 1, weight);
         List<Step> steps = begins.stream()
-                .sorted()
-                .map(b -> new Step(b, fit.intercept[2 * parts[b]] - fit.intercept[2 * (parts[b] - 1)]))
+                .map(b -> new Step(b, fit.later(parts[b])))
+                .filter(step -> step.seconds() != 0)
                 .toList();
         int longest = longest(parts, kept, begins.size() + 1);
         double[] intercept = Arrays.copyOfRange(fit.intercept, 2 * longest, 2 * longest + 2);
@@ -136,48 +148,24 @@ public final class RobustLine {
         return Arrays.stream(times).map(t -> Double.isNaN(t) ? 0 : 1).toArray();
     }
 
-    /** Scatter of a residual, from differences between neighbours, so that neither steps nor wandering count. */
-    private static double differences(double[] residuals) {
-        double[] differences = new double[Math.max(0, residuals.length - 1)];
-        for (int i = 0; i < differences.length; i++) {
-            differences[i] = residuals[i + 1] - residuals[i];
-        }
-        return Robust.deviation(differences) / Math.sqrt(2);
-    }
-
     /**
-     * The first time after the largest sudden change above a limit; −1 when there is none. What comes before and after is
-     * each on a line of its own, so that a wandering is no change. A step known already is not found again: while another is
-     * still in one of its sides, the line through that side leaves a change there too.
+     * @param total weight of each group
+     * @param spread of the numbers about the means of their groups: sum of squares
      */
-    private static int step(double[] residuals, double limit, List<Integer> known) {
-        int best = -1;
-        double largest = limit;
-        int length = residuals.length;
-        // the part that follows one place is the part before another: each is worked out once
-        RunningLine.Part[] ending = new RunningLine.Part[length + NEIGHBOURS / 2 + 1];
-        for (int end = NEIGHBOURS / 2; end < ending.length; end++) {
-            ending[end] = RunningLine.Part.of(residuals, Math.max(0, end - NEIGHBOURS), Math.min(length, end));
-        }
-        for (int i = NEIGHBOURS / 2; i <= length - NEIGHBOURS / 2; i++) {
-            RunningLine.Part before = ending[i];
-            RunningLine.Part after = ending[i + NEIGHBOURS];
-            double change = Math.abs(after.at(i - 0.5) - before.at(i - 0.5));
-            // only where both sides are calm enough for it to be seen
-            if (change > largest && Math.max(before.scatter(), after.scatter()) < CALM * change && !isNear(i, known)) {
-                largest = change;
-                best = i;
+    private record Fit(double slope, double[] intercept, double[] total, double[] residuals, double spread) {
+        /** By how much the beats of a part come later than those of the part before; 0 where neither ticks nor tocks tell. */
+        double later(int part) {
+            double sum = 0;
+            int halves = 0;
+            for (int g = 2 * part; g <= 2 * part + 1; g++) {
+                if (total[g] > 0 && total[g - 2] > 0) {
+                    sum += intercept[g] - intercept[g - 2];
+                    halves++;
+                }
             }
+            return halves == 0 ? 0 : sum / halves;
         }
-        return best;
     }
-
-    private static boolean isNear(int i, List<Integer> known) {
-        return known.stream().anyMatch(k -> Math.abs(k - i) < NEIGHBOURS / 2);
-    }
-
-    /** @param spread of the numbers about the means of their groups: sum of squares */
-    private record Fit(double slope, double[] intercept, double[] residuals, double spread) {}
 
     private static Fit biweight(int[] numbers, double[] times, int[] parts, int count, double[] weight) {
         Fit fit = leastSquares(numbers, times, parts, count, weight);
@@ -215,12 +203,16 @@ public final class RobustLine {
             meanNumber[group] /= Math.max(total[group], 1e-12);
             meanTime[group] /= Math.max(total[group], 1e-12);
         }
-        return through(numbers, times, parts, weight, meanNumber, meanTime);
+        return through(numbers, times, parts, weight, new Means(meanNumber, meanTime, total));
     }
 
+    /** Of each group. */
+    private record Means(double[] number, double[] time, double[] total) {}
+
     /** The slope about the means of the groups, which the line of each goes through. */
-    private static Fit through(
-            int[] numbers, double[] times, int[] parts, double[] weight, double[] meanNumber, double[] meanTime) {
+    private static Fit through(int[] numbers, double[] times, int[] parts, double[] weight, Means of) {
+        double[] meanNumber = of.number;
+        double[] meanTime = of.time;
         double xx = 0;
         double xy = 0;
         for (int i = 0; i < times.length; i++) {
@@ -240,7 +232,7 @@ public final class RobustLine {
         for (int i = 0; i < times.length; i++) {
             residuals[i] = times[i] - intercept[2 * parts[i] + (numbers[i] & 1)] - slope * numbers[i];
         }
-        return new Fit(slope, intercept, residuals, xx);
+        return new Fit(slope, intercept, of.total, residuals, xx);
     }
 
     /** Seconds from one beat to the next. */

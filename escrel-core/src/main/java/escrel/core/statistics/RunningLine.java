@@ -52,7 +52,7 @@ final class RunningLine {
      *
      * @param slope from one value to the next
      * @param zero its height at place 0
-     * @param scatter about it, robust
+     * @param scatter about it
      */
     record Part(double slope, double zero, double scatter) {
         /** Through the values from a place up to another, those missing left aside; NaN where there are none. */
@@ -67,6 +67,24 @@ final class RunningLine {
                 }
             }
             return through(places, there, count);
+        }
+
+        /** The middle of the values from a place up to another, however they go, and how far they lie from it on average. */
+        static Part level(double[] values, int from, int to) {
+            double[] there = Arrays.stream(values, from, to)
+                    .filter(v -> !Double.isNaN(v))
+                    .toArray();
+            if (there.length == 0) {
+                return new Part(0, Double.NaN, Double.NaN);
+            }
+            double middle = median(there, there.length);
+            return new Part(
+                    0,
+                    middle,
+                    Arrays.stream(there)
+                            .map(v -> Math.abs(v - middle))
+                            .average()
+                            .orElse(0));
         }
 
         private static Part through(double[] places, double[] values, int count) {

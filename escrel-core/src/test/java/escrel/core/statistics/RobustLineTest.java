@@ -226,4 +226,39 @@ class RobustLineTest {
         assertThat(line.steps()).hasSize(2);
         assertThat(line.slope()).isCloseTo(BEAT, within(2e-6));
     }
+
+    @Test
+    void twoSmallLossesSixBeatsApartAreTwoSteps() {
+        for (int seed = 0; seed < 20; seed++) {
+            beats(0.0007);
+            Random random = new Random(seed);
+            for (int i = 0; i < BEATS; i++) {
+                times[i] += 40e-6 * random.nextGaussian() - (i >= 48 ? 0.00105 : 0) - (i >= 54 ? 0.0010 : 0);
+            }
+
+            RobustLine line = RobustLine.fit(numbers, times);
+
+            assertThat(line.steps()).as("seed %d", seed).hasSize(2);
+            // the beat beside a loss may go either way
+            assertThat(line.steps().get(0).index()).isBetween(47, 49);
+            assertThat(line.steps().get(1).index()).isBetween(53, 55);
+            assertThat(line.slope()).isCloseTo(BEAT, within(1.5e-6));
+        }
+    }
+
+    @Test
+    void beatsMisheardHereAndThereAreNoSteps() {
+        for (int seed = 0; seed < 200; seed++) {
+            beats(0.0007);
+            Random random = new Random(seed);
+            for (int i = 0; i < BEATS; i++) {
+                boolean misheard = random.nextInt(12) == 0;
+                times[i] += 40e-6 * random.nextGaussian() + (misheard ? 0.004 * (random.nextDouble() - 0.3) : 0);
+            }
+
+            assertThat(RobustLine.fit(numbers, times).steps())
+                    .as("seed %d", seed)
+                    .isEmpty();
+        }
+    }
 }

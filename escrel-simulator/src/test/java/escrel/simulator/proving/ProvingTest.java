@@ -39,6 +39,24 @@ class ProvingTest {
         assertThat(numbers(proofs, Proof::wrongBeatRate)).isEmpty();
     }
 
+    /** In its ticks the drop was heard far softer than in its tocks, and softer than its own echo. */
+    @Test
+    void dropThatTicksHardlyShowIsNotTakenForItsEcho() {
+        Proof proof = Proof.of(new Trials(12, 35, 14).make(12_000_070));
+
+        assertThat(proof.amplitudeError()).isBetween(-1.0, 1.0);
+    }
+
+    @ParameterizedTest
+    // the first lost a millisecond twice, six beats apart; the others lost beats beside those that were lost whole
+    @ValueSource(longs = {12_000_265, 12_000_085, 12_000_405})
+    void soundLostIsGotOverAndSaid(long number) {
+        Proof proof = Proof.of(new Trials(12, 35, 14).make(number));
+
+        assertThat(proof.rateError()).isBetween(-0.5, 0.5);
+        assertThat(proof.heard()).satisfies(h -> assertThat(h.doubts()).anyMatch(d -> d.startsWith("Sound was lost")));
+    }
+
     private static List<Long> numbers(List<Proof> proofs, Predicate<Proof> which) {
         return proofs.stream().filter(which).map(p -> p.trial().number()).toList();
     }

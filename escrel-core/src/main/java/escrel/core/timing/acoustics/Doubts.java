@@ -19,6 +19,8 @@ record Doubts(List<String> sentences, double degrees) {
     private static final double IMPULSE_FOR_UNLOCKING = 1.5;
     private static final double UNEQUAL = 3;
     private static final double ENOUGH_BEATS = 0.75;
+    // of a period: a lift that takes longer belongs to no swing
+    private static final double LONGEST_LIFT = 0.24;
 
     static Doubts about(
             BeatSounds.Chosen chosen,
@@ -28,36 +30,56 @@ record Doubts(List<String> sentences, double degrees) {
             double agreement,
             int detected,
             int expected) {
-        List<String> sentences = new ArrayList<>();
-        double degrees = 0;
+        return new Doubts(List.of(), 0)
+                .rival(chosen, amplitude, swing)
+                .impulse(chosen, lift, amplitude, swing)
+                .and(unequal(lift, agreement))
+                .and(few(detected, expected));
+    }
+
+    private Doubts rival(BeatSounds.Chosen chosen, Amplitude amplitude, Swing swing) {
         BeatSounds.Rival rival = chosen.rival();
-        if (rival != null && chosen.lead() < CLOSE) {
-            double other = swing.amplitude(rival.liftSeconds()).degrees();
-            degrees = Math.abs(other - amplitude.degrees()) / 2;
-            sentences.add(("Another pair of sounds fits nearly as well; with it the amplitude would be %.0f°"
-                            + " instead of %.0f°")
-                    .formatted(other, amplitude.degrees()));
+        if (rival == null || chosen.lead() >= CLOSE) {
+            return this;
         }
-        if (chosen.hasNoImpulse()) {
-            // the impulse comes a third of the way: were it taken for the unlocking, the lift would last half as long
-            // again
-            double other = swing.amplitude(
-                            Math.min(IMPULSE_FOR_UNLOCKING * lift.liftSeconds(), 0.24 * swing.periodSeconds()))
-                    .degrees();
-            degrees = Math.max(degrees, Math.abs(other - amplitude.degrees()) / 2);
-            sentences.add(
-                    ("No clear impulse is heard between unlocking and drop: if the impulse was taken for the unlocking,"
-                                    + " the amplitude would be %.0f° instead of %.0f°")
-                            .formatted(other, amplitude.degrees()));
+        double other = swing.amplitude(rival.liftSeconds()).degrees();
+        return and(
+                ("Another pair of sounds fits nearly as well; with it the amplitude would be %.0f° instead of %.0f°")
+                        .formatted(other, amplitude.degrees()),
+                Math.abs(other - amplitude.degrees()) / 2);
+    }
+
+    /**
+     * The impulse comes a third of the way: were it taken for the unlocking, the lift would last half as long again.
+     */
+    private Doubts impulse(BeatSounds.Chosen chosen, LiftFigures lift, Amplitude amplitude, Swing swing) {
+        if (!chosen.hasNoImpulse()) {
+            return this;
         }
-        if (lift.unequal() > UNEQUAL || agreement < BeatTimes.AGREED) {
-            sentences.add("Tick and tock seem to take unequally long, which they should not:"
-                    + " amplitude and beat error may be off");
-        }
-        if (detected < ENOUGH_BEATS * expected) {
-            sentences.add("Only %d of %d beats could be used".formatted(detected, expected));
-        }
-        return new Doubts(List.copyOf(sentences), degrees);
+        double whole = Math.min(IMPULSE_FOR_UNLOCKING * lift.liftSeconds(), LONGEST_LIFT * swing.periodSeconds());
+        double other = swing.amplitude(whole).degrees();
+        return and(
+                ("No clear impulse is heard between unlocking and drop: if the impulse was taken for the unlocking,"
+                                + " the amplitude would be %.0f° instead of %.0f°")
+                        .formatted(other, amplitude.degrees()),
+                Math.abs(other - amplitude.degrees()) / 2);
+    }
+
+    private static Optional<String> unequal(LiftFigures lift, double agreement) {
+        return lift.unequal() > UNEQUAL || agreement < BeatTimes.AGREED
+                ? Optional.of("Tick and tock seem to take unequally long, which they should not:"
+                        + " amplitude and beat error may be off")
+                : Optional.empty();
+    }
+
+    private static Optional<String> few(int detected, int expected) {
+        return detected < ENOUGH_BEATS * expected
+                ? Optional.of("Only %d of %d beats could be used".formatted(detected, expected))
+                : Optional.empty();
+    }
+
+    private Doubts and(String sentence, double moreDegrees) {
+        return new Doubts(and(Optional.of(sentence)).sentences(), Math.max(degrees, moreDegrees));
     }
 
     /** With a sentence more, where there is one. */

@@ -23,7 +23,7 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
     private static final double FAINT_SECONDS = 700e-6;
     // that tick and tock take equally long settles the beginnings of both: what is left of picking in the length, from
     // the same trials
-    private static final double SETTLED = 0.8;
+    private static final double SETTLED = 0.55;
 
     static LiftFigures of(BeatTimes times, BeatSounds.Chosen chosen, RobustLine line, int detected) {
         double first = Robust.mean(times.lifts(0));

@@ -123,8 +123,6 @@ public final class Stretches {
     }
 
     private SoundReading reading(SoundReading first, RobustLine line, int detected) {
-        double own = Rate.SECONDS_PER_DAY * line.slopeError() / line.slope();
-        double rate = Rate.ofMeanBeat(first.beatRate(), line.slope()).secondsPerDay();
         LiftTime lift = new LiftTime(
                 both(r -> r.lift().liftMillis()), both(r -> r.lift().heardBeatErrorMillis()));
         double liftSeconds = lift.liftMillis().value() / 1000;
@@ -136,7 +134,7 @@ public final class Stretches {
                 first.beatRate(),
                 first.recognition(),
                 first.liftAngle(),
-                Measured.withStandardError(rate, Math.max(own, scatter())),
+                rate(first, line),
                 Measured.withStandardError(
                         amplitude.degrees(), mean(r -> r.amplitudeDegrees().doubt())),
                 Measured.withStandardError(
@@ -152,6 +150,12 @@ public final class Stretches {
                 List.copyOf(beats),
                 doubts(),
                 remarks());
+    }
+
+    private Measured rate(SoundReading first, RobustLine line) {
+        double own = Rate.SECONDS_PER_DAY * line.slopeError() / line.slope();
+        return Measured.withStandardError(
+                Rate.ofMeanBeat(first.beatRate(), line.slope()).secondsPerDay(), Math.max(own, scatter()));
     }
 
     private Measured both(Function<SoundReading, Measured> figure) {

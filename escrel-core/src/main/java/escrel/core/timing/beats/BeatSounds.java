@@ -95,7 +95,15 @@ public final class BeatSounds {
      * Rises of one half, in which unlocking is looked for, and in which the drop: where the amplitude changes they move apart,
      * so that no stack shows both sharply.
      */
-    record Half(Rises unlocks, Rises drops) {}
+    record Half(Rises unlocks, Rises drops) {
+        /** Level from which on a rise may be the drop: where two drops differ, none is as loud as the stack's loudest. */
+        double loud() {
+            return LOUD
+                    * Math.min(
+                            1,
+                            drops.all().stream().mapToDouble(Rise::level).max().orElse(1));
+        }
+    }
 
     /** Other sounds that might be unlocking and drop. */
     public record Rival(Pair tick, Pair tock, double score) {
@@ -160,7 +168,7 @@ public final class BeatSounds {
         List<Pair> all = new ArrayList<>(sure);
         for (Rise drop : half.drops().all()) {
             for (Pair other : others) {
-                if (isDrop(drop) && sure.stream().noneMatch(p -> p.drop() == drop && alike(p, other))) {
+                if (isDrop(drop, half) && sure.stream().noneMatch(p -> p.drop() == drop && alike(p, other))) {
                     half.unlocks()
                             .near(drop.seconds() - other.liftSeconds(), SAME_LENGTH_SECONDS)
                             .filter(r -> r.certainty() > HINT)
@@ -172,8 +180,8 @@ public final class BeatSounds {
     }
 
     /** A ripple in the dying of another sound comes back as surely as a sound, but never as sharply as a drop. */
-    private static boolean isDrop(Rise rise) {
-        return rise.level() >= LOUD && rise.sharpness() >= SHARP;
+    private static boolean isDrop(Rise rise, Half half) {
+        return rise.level() >= half.loud() && rise.sharpness() >= SHARP;
     }
 
     private static boolean alike(Pair a, Pair b) {
@@ -187,7 +195,7 @@ public final class BeatSounds {
         for (Rise unlock : half.unlocks().all()) {
             for (Rise drop : half.drops().all()) {
                 double lift = drop.seconds() - unlock.seconds();
-                if (isDrop(drop) && lift >= shortest && lift <= longest) {
+                if (isDrop(drop, half) && lift >= shortest && lift <= longest) {
                     pairs.add(pair(unlock, drop, half, longest));
                 }
             }

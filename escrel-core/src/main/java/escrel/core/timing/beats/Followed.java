@@ -63,16 +63,7 @@ final class Followed {
         this.times = times;
         this.loudness = loudness(Loudness.COARSE_SECONDS);
         this.beats = new AlikeBeats(numbers);
-        // what wanders unknown is found by its loudness, what lies where it is expected by its wave at once
-        Course best = tried(new double[times.length], chained);
-        if (chained || best.alike < SURELY) {
-            double[] other = chained
-                    ? beats.chained(loudness.values(), loudness.rate(), times, BY_LOUDNESS)
-                    : new double[times.length];
-            Course second = tried(other, true);
-            best = second.alike > best.alike + CLEARLY ? second : best;
-        }
-        double[] course = best.byWave;
+        double[] course = first(chained).byWave;
         double moved = Double.MAX_VALUE;
         for (int round = 0; round < WAVE_ROUNDS && moved > STILL_SECONDS / 4; round++) {
             moved = beats.improve(samples, sampleRate, times, course, BY_WAVE);
@@ -88,6 +79,19 @@ final class Followed {
         }
         this.shifts = course;
         this.waves = together;
+    }
+
+    /** The course to begin with: what wanders unknown is found by its loudness, what lies where it is expected by its wave. */
+    private Course first(boolean chained) {
+        Course best = tried(new double[times.length], chained);
+        if (!chained && best.alike >= SURELY) {
+            return best;
+        }
+        double[] other = chained
+                ? beats.chained(loudness.values(), loudness.rate(), times, BY_LOUDNESS)
+                : new double[times.length];
+        Course second = tried(other, true);
+        return second.alike > best.alike + CLEARLY ? second : best;
     }
 
     private Course tried(double[] from, boolean byLoudness) {

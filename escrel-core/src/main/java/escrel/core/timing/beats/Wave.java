@@ -40,14 +40,11 @@ record Wave(double[] mean, double[] energy, int before, double rate, int beats) 
                 beats++;
                 double scale = 1 / Math.sqrt(cut.energy(k, 0) + 1e-20);
                 int from = (int) Math.ceil(times[k] * sampleRate - (before - 0.5) / between);
-                double exact = times[k] * rate - before;
+                double first = (double) from * between - (times[k] * rate - before);
                 for (int i = 0; i < whole; i++) {
-                    int at = (int) Math.round((from + i) * (double) between - exact);
+                    int at = (int) Math.round(first + (double) i * between);
                     if (at >= 0 && at < length) {
-                        double x = scale * samples[from + i];
-                        mean[at] += x;
-                        energy[at] += x * x;
-                        count[at]++;
+                        add(mean, energy, count, at, scale * samples[from + i]);
                     }
                 }
             }
@@ -55,6 +52,12 @@ record Wave(double[] mean, double[] energy, int before, double rate, int beats) 
         divide(mean, count);
         divide(energy, count);
         return new Wave(mean, energy, before, rate, beats);
+    }
+
+    private static void add(double[] mean, double[] energy, int[] count, int at, double value) {
+        mean[at] += value;
+        energy[at] += value * value;
+        count[at]++;
     }
 
     /** Means of what was summed up; a place on which no sample fell is like the one before. */
