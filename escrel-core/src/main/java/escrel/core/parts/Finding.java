@@ -8,9 +8,7 @@ import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.ScrewsFound;
-import escrel.core.service.StepKind;
 import java.time.Instant;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -52,11 +50,7 @@ public record Finding(
     /** What it is, in words: the defect, and what exactly where that says more. */
     public String what() {
         // of screws the words say it all, with their number
-        String kind = defect == Defect.OTHER || screw != null ? "" : StepKind.said(defect);
-        if (kind.isEmpty() || words.toLowerCase(Locale.ROOT).contains(kind)) {
-            return words;
-        }
-        return words.isBlank() ? kind : kind + ": " + words;
+        return screw != null ? words : FindingRaised.what(defect, words);
     }
 
     /** Where it lies, in words, for a part of this name: "jewel, third wheel, of Train bridge". */

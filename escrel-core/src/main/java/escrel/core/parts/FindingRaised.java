@@ -5,6 +5,8 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
 import escrel.core.service.Step;
+import escrel.core.service.StepKind;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +27,19 @@ public record FindingRaised(
     /** A finding on a part as a whole, or on the watch. */
     public FindingRaised(@Nullable String part, Grade grade, Defect defect, Origin origin, String words) {
         this(part, grade, defect, origin, words, null);
+    }
+
+    /** What it is, in words: the defect, and what exactly where that says more; empty where neither was said. */
+    public String what() {
+        return what(defect, words);
+    }
+
+    static String what(Defect defect, String words) {
+        String kind = defect == Defect.OTHER ? "" : StepKind.said(defect);
+        if (kind.isEmpty() || words.toLowerCase(Locale.ROOT).contains(kind)) {
+            return words;
+        }
+        return words.isBlank() ? kind : kind + ": " + words;
     }
 
     @Override

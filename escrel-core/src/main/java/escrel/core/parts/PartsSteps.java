@@ -7,7 +7,7 @@ import java.util.List;
 public final class PartsSteps {
     /** All of them. */
     public static final List<StepKind<?>> KINDS = List.of(
-            StepKind.of("finding", FindingRaised.class, FindingRaised::part, (s, n) -> "finding “" + s.words() + "”")
+            StepKind.of("finding", FindingRaised.class, FindingRaised::part, PartsSteps::finding)
                     .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB, StepKind.WASH),
             StepKind.of("decision", Decided.class, (s, n) -> "decision " + StepKind.said(s.decision()))
                     .in(StepKind.INSPECT),
@@ -82,4 +82,9 @@ public final class PartsSteps {
                     .in(StepKind.INSPECT, StepKind.STRIP, StepKind.CLIMB));
 
     private PartsSteps() {}
+
+    private static String finding(FindingRaised raised, StepKind.Names names) {
+        String on = raised.part() == null ? "finding" : "finding on " + names.part(raised.part());
+        return raised.what().isBlank() ? on : on + ": " + raised.what();
+    }
 }

@@ -13,6 +13,8 @@ import java.util.stream.IntStream;
  */
 public final class RobustLine {
     private static final int ROUNDS = 12;
+    // of a group that lies on both sides of a change still to be found none would count: it would have no line at all
+    private static final double LEAST_WEIGHT = 1e-3;
     // makes the estimate 95 % efficient for normal scatter
     private static final double TUKEY = 4.685;
     // makes the median absolute deviation agree with the standard deviation for normal scatter
@@ -81,6 +83,11 @@ public final class RobustLine {
         while (begins.size() < MOST_STEPS) {
             // anew each time: a large step bends the line, and makes tick and tock scatter as they do not
             int step = SuddenChange.in(fit.residuals, leastStep, begins);
+            if (step < 0) {
+                // ticks may have gone by what lies before a change, tocks by what lies after it: their means see both
+                Fit means = leastSquares(numbers, times, parts, begins.size() + 1, ones(times));
+                step = SuddenChange.in(means.residuals, leastStep, begins);
+            }
             if (step < 0) {
                 break;
             }
@@ -178,7 +185,8 @@ public final class RobustLine {
             double sigma = sizes.length == 0 ? 0 : Math.max(MAD_TO_SIGMA * sizes[sizes.length / 2], 1e-7);
             for (int i = 0; i < times.length; i++) {
                 double u = fit.residuals[i] / (TUKEY * sigma);
-                weight[i] = Double.isNaN(u) || Math.abs(u) >= 1 ? 0 : (1 - u * u) * (1 - u * u);
+                double inside = Math.max(0, 1 - u * u);
+                weight[i] = Double.isNaN(u) ? 0 : Math.max(LEAST_WEIGHT, inside * inside);
             }
             fit = leastSquares(numbers, times, parts, count, weight);
         }

@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param degrees what they add to the standard error of the amplitude
  */
 record Doubts(List<String> sentences, double degrees) {
-    private static final double CLOSE = 1.0;
+    private static final double CLOSE = 1.5;
     private static final double IMPULSE_FOR_UNLOCKING = 1.5;
     private static final double UNEQUAL = 3;
     private static final double ENOUGH_BEATS = 0.75;

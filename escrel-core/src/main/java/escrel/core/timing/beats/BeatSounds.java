@@ -213,8 +213,10 @@ public final class BeatSounds {
                 1.5 * Math.min(drop.sharpness(), 4) + unlock.strength() + 2 * Math.sqrt(Math.max(0, drop.level()));
         for (Rise other : half.drops().all()) {
             if (other.seconds() > drop.seconds() + 0.002 && other.level() > LOUD) {
-                // the echo of a loud drop is no drop
-                worth -= Math.min(other.sharpness(), 3) * Math.min(1, other.level() / drop.level() / AS_LOUD);
+                // the echo of a loud drop is no drop, and never as sharp as the drop itself
+                worth -= Math.min(other.sharpness(), 3)
+                        * Math.min(1, other.level() / drop.level() / AS_LOUD)
+                        * Math.min(1, other.sharpness() / drop.sharpness());
             }
         }
         double best = 0;
