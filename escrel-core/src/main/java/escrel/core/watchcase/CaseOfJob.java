@@ -78,9 +78,8 @@ public final class CaseOfJob {
         public CalibreSheet sheet() {
             boolean bringsItsOwn = movement.parts().stream().anyMatch(CaseSheet::isOfCase);
             if (known.isEmpty()) {
-                // a sheet of earlier versions carries a case itself, a job may name its case part by part; of a
-                // movement
-                // nobody knows nothing is supposed
+                // a sheet of earlier versions carries a case itself, a job may name its case part by part;
+                // of a movement nobody knows nothing is supposed
                 return bringsItsOwn || partNamed || movement.parts().isEmpty()
                         ? movement
                         : Cased.of(movement, CaseSheet.plain(Opens.NOT_SAID), touched);

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Earlier services of a watch, and the readings with which each of them left it. */
 @Component
@@ -39,8 +40,12 @@ public class EarlierServices {
      */
     public record Left(int job, ReadingSet readings) {}
 
-    /** What a job had up to a step. */
-    private record Known(int sequence, Optional<Left> left) {}
+    /**
+     * What a job had up to a step.
+     *
+     * @param erasures how often something was written over before it was read
+     */
+    private record Known(int sequence, long erasures, Optional<Left> left) {}
 
     /** Numbers of the earlier services of the same watch, newest first: under any of its names, and of the same calibre. */
     @Transactional(readOnly = true)
@@ -64,14 +69,18 @@ public class EarlierServices {
                 .toList();
     }
 
-    /** Steps are only ever added, and nothing that is written over later is a reading. */
+    /** Steps are only ever added: as long as the last one is the same, and nothing was written over, so is what they say. */
     private Optional<Left> left(JobRow row) {
+        long erasures = kept.erasures();
         Known last = known.getIfPresent(row.number());
-        if (last != null && last.sequence() == row.lastSequence()) {
+        if (last != null && last.sequence() == row.lastSequence() && last.erasures() == erasures) {
             return last.left();
         }
         Optional<Left> left = leftBy(kept.load(row));
-        known.put(row.number(), new Known(row.lastSequence(), left));
+        // what a transaction wrote may be rolled back, and another step take its number
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            known.put(row.number(), new Known(row.lastSequence(), erasures, left));
+        }
         return left;
     }
 
