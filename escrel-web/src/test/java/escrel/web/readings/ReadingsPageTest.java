@@ -112,7 +112,7 @@ class ReadingsPageTest {
         // bound later, the same sound is worked out again for the lift angle of the sheet
         visitor.post("/jobs/" + job + "/calibre", Map.of("seq", visitor.sequence(job), "calibre", "cv-12"));
         assertThat(visitor.get("/jobs/" + job + "/readings").body())
-                .contains(">250 ± 1<")
+                .contains(">250 ± &lt;1<")
                 .doesNotContain("lift 52° assumed");
         assertThat(visitor.get("/jobs/" + job + "/readings.csv").body())
                 .contains("AS_RECEIVED,CASED,FULL,,NOT_SAID,DU,14.", ",50.0,false,18000.0,RECORDING");

@@ -113,7 +113,7 @@ class StripKeysTest {
         browser.open(SERVER.url() + "/jobs/" + job + "/strip?part=train-bridge");
         press("/712"); // look, a finding, the first jewel the sheet has in it
         press("36"); // broken, cracked
-        browser.seeText("Finding “cracked”");
+        browser.seeText("Finding on Train bridge: cracked");
         Finding finding =
                 SERVER.bean(Workshop.class).load(job).job().findings().open().get(0);
         assertThat(finding)
