@@ -15,6 +15,7 @@ import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.school.Schools;
 import escrel.core.service.CalibreBound;
+import escrel.core.service.Corrected;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Noted;
 import escrel.core.service.PartOff;
@@ -25,6 +26,8 @@ import escrel.core.service.SchoolSetAside;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import escrel.core.watchcase.CaseSaid;
+import escrel.core.watchcase.CaseSheet;
+import escrel.core.watchcase.Opens;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +49,12 @@ class KnownMovementTest {
     }
 
     private Job now(@Nullable CalibreSheet sheet, @Nullable Job before) {
-        return Job.of(JobHistory.of(steps), sheet, null, Schools.DEFAULT, before);
+        return now(sheet, null, Schools.DEFAULT, before);
+    }
+
+    private Job now(
+            @Nullable CalibreSheet sheet, @Nullable CaseSheet watchcase, Schools schools, @Nullable Job before) {
+        return Job.of(JobHistory.of(steps), sheet, watchcase, schools, before);
     }
 
     private static CalibreSheet sheet(long seed) {
@@ -62,7 +70,7 @@ class KnownMovementTest {
         String part = parts.get(random.nextInt(parts.size())).code();
         String other = parts.get(random.nextInt(parts.size())).code();
         Choice choice = Choice.values()[random.nextInt(Choice.values().length)];
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(13)) {
             case 0 -> new SchoolChosen(choice);
             case 1 -> new SchoolSetAside(School.values()[random.nextInt(School.values().length)]);
             case 2 -> part.equals(other) ? new Noted(null, "none") : new HoldStated(part, other, "seen");
@@ -76,8 +84,22 @@ class KnownMovementTest {
             case 8 -> new TakenBack(1 + random.nextInt(steps.size()));
             case 9 -> PartOn.plain(part);
             case 10 -> new Noted(null, "word " + random.nextInt());
+            case 11 -> corrected(random, part);
             default -> PartOff.plain(part);
         };
+    }
+
+    /** A pin or a part off that was said wrongly; a note where there is none. */
+    private Step corrected(Random random, String part) {
+        List<RecordedStep> said = JobHistory.of(steps).counting().stream()
+                .filter(e -> e.step() instanceof Pinned || e.step() instanceof PartOff)
+                .toList();
+        if (said.isEmpty()) {
+            return new Noted(null, "nothing to correct");
+        }
+        RecordedStep one = said.get(random.nextInt(said.size()));
+        return new Corrected(
+                one.sequence(), one.step() instanceof Pinned ? new Pinned(part, 0, 0.5) : PartOff.plain(part));
     }
 
     private void assertSame(Job known, Job anew) {
@@ -107,6 +129,25 @@ class KnownMovementTest {
             then(step);
             known = now(unknown ? null : sheet, known);
             assertSame(known, now(unknown ? null : sheet, null));
+        }
+    }
+
+    /** A case found later, taken away again, another version of the sheet, other habits of the workshop, in any order. */
+    @ParameterizedTest
+    @ValueSource(longs = {11, 12, 13})
+    void whateverItIsBoundToMeanwhileTheLastCounts(long seed) {
+        Random random = new Random(seed);
+        List<CalibreSheet> sheets = List.of(sheet(seed), sheet(seed + 100));
+        List<CaseSheet> cases = List.of(CaseSheet.plain(Opens.BACK), CaseSheet.plain(Opens.FRONT));
+        then(new Noted(null, "begun"));
+        Job known = now(null, null);
+        for (int i = 0; i < 40; i++) {
+            CalibreSheet sheet = random.nextInt(4) == 0 ? null : sheets.get(random.nextInt(2));
+            CaseSheet watchcase = random.nextInt(3) == 0 ? null : cases.get(random.nextInt(2));
+            Schools schools = random.nextBoolean() ? Schools.DEFAULT : Schools.DEFAULT.with(Choice.FORK_DIPPED);
+            then(PartOff.plain(sheets.get(0).parts().get(random.nextInt(20)).code()));
+            known = now(sheet, watchcase, schools, known);
+            assertSame(known, now(sheet, watchcase, schools, null));
         }
     }
 

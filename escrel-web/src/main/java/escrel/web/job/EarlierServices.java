@@ -40,12 +40,8 @@ public class EarlierServices {
      */
     public record Left(int job, ReadingSet readings) {}
 
-    /**
-     * What a job had up to a step.
-     *
-     * @param erasures how often something was written over before it was read
-     */
-    private record Known(int sequence, long erasures, Optional<Left> left) {}
+    /** What a job had up to a step. */
+    private record Known(int sequence, Optional<Left> left) {}
 
     /** Numbers of the earlier services of the same watch, newest first: under any of its names, and of the same calibre. */
     @Transactional(readOnly = true)
@@ -69,17 +65,16 @@ public class EarlierServices {
                 .toList();
     }
 
-    /** Steps are only ever added: as long as the last one is the same, and nothing was written over, so is what they say. */
+    /** Steps are only ever added, an erasure's note too: as long as the last one is the same, so is what they say. */
     private Optional<Left> left(JobRow row) {
-        long erasures = kept.erasures();
         Known last = known.getIfPresent(row.number());
-        if (last != null && last.sequence() == row.lastSequence() && last.erasures() == erasures) {
+        if (last != null && last.sequence() == row.lastSequence()) {
             return last.left();
         }
         Optional<Left> left = leftBy(kept.load(row));
         // what a transaction wrote may be rolled back, and another step take its number
         if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
-            known.put(row.number(), new Known(row.lastSequence(), erasures, left));
+            known.put(row.number(), new Known(row.lastSequence(), left));
         }
         return left;
     }

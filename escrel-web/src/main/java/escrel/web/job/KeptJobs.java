@@ -110,11 +110,6 @@ class KeptJobs {
         local().put(job.number(), new Kept(job, (int) Math.min(Integer.MAX_VALUE, weight)));
     }
 
-    /** How often something recorded was written over: what was read before may not be what there is. */
-    long erasures() {
-        return erasures.get();
-    }
-
     /** Something recorded of a job was written over: it is read anew, here at once and elsewhere after the commit. */
     void forget(int number) {
         local().put(number, null);

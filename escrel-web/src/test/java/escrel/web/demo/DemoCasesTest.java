@@ -22,6 +22,7 @@ import escrel.core.watchcase.CaseSheet;
 import escrel.core.watchcase.Opens;
 import escrel.web.storage.CaseJson;
 import escrel.web.testing.BenchHand;
+import escrel.web.testing.TypedReading;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,8 @@ class DemoCasesTest {
                 .in(DemoCases.called(watchcase))
                 .strip(Map.of())
                 .wash()
-                .climb(code -> true, s -> s.then(DemoTest.typed(ReadingState.FIRST_RUN)))
-                .then(DemoTest.typed(ReadingState.FINAL_CASED));
+                .climb(code -> true, s -> s.then(TypedReading.of(ReadingState.FIRST_RUN, 4)))
+                .then(TypedReading.of(ReadingState.FINAL_CASED, 4));
     }
 
     private static List<String> order(Story story, Class<?> kind) {

@@ -10,9 +10,6 @@ import escrel.core.calibre.Train;
 import escrel.core.handover.Account;
 import escrel.core.job.Job;
 import escrel.core.order.Rules;
-import escrel.core.quantity.BeatRate;
-import escrel.core.quantity.LiftAngle;
-import escrel.core.quantity.Measured;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
@@ -20,14 +17,11 @@ import escrel.core.service.Tally;
 import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.teardown.TeardownState;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
 import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.timing.readings.ReadingTaken;
 import escrel.core.timing.readings.Source;
-import escrel.core.timing.readings.Trace;
-import escrel.core.timing.readings.Wound;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.Json;
@@ -35,6 +29,7 @@ import escrel.web.storage.SheetJson;
 import escrel.web.storage.Sheets;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.TypedReading;
 import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.time.Instant;
@@ -139,24 +134,6 @@ class DemoTest {
                 .isGreaterThan(barrel.radius() + balance.radius());
     }
 
-    static ReadingTaken typed(ReadingState state) {
-        return new ReadingTaken(
-                state,
-                Fitted.CASED,
-                Wound.FULL,
-                new Reading(
-                        Position.DIAL_UP,
-                        Measured.single(4),
-                        Measured.single(270),
-                        null,
-                        null,
-                        LiftAngle.known(50),
-                        BeatRate.of(18_000),
-                        Source.TYPED,
-                        Trace.CLEAN,
-                        ""));
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
     void everyCalibreComesApartAndGoesTogetherWithoutBreakingARule(String id) {
@@ -165,8 +142,8 @@ class DemoTest {
                 .then(new WorkAgreed(WorkAgreed.Work.SERVICE, ""))
                 .strip(Map.of())
                 .wash()
-                .climb(code -> true, s -> s.then(typed(ReadingState.FIRST_RUN)))
-                .then(typed(ReadingState.FINAL_CASED));
+                .climb(code -> true, s -> s.then(TypedReading.of(ReadingState.FIRST_RUN, 4)))
+                .then(TypedReading.of(ReadingState.FINAL_CASED, 4));
         // in a case of which nothing is known
         CalibreSheet sheet = story.job().movement();
         JobHistory history = JobHistory.of(story.steps());

@@ -2,20 +2,15 @@ package escrel.web.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import escrel.core.quantity.BeatRate;
-import escrel.core.quantity.LiftAngle;
-import escrel.core.quantity.Measured;
+import escrel.core.service.CalibreBound;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
-import escrel.core.timing.readings.Fitted;
 import escrel.core.timing.readings.Position;
-import escrel.core.timing.readings.Reading;
 import escrel.core.timing.readings.ReadingState;
-import escrel.core.timing.readings.ReadingTaken;
-import escrel.core.timing.readings.Source;
-import escrel.core.timing.readings.Trace;
-import escrel.core.timing.readings.Wound;
+import escrel.web.storage.Sheets;
+import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
+import escrel.web.testing.TypedReading;
 import escrel.web.testing.Visitor;
 import java.util.List;
 import java.util.Objects;
@@ -35,21 +30,6 @@ class EarlierServicesTest {
         SERVER.close();
     }
 
-    private static ReadingTaken read(ReadingState state, double rate) {
-        Reading reading = new Reading(
-                Position.DIAL_UP,
-                Measured.single(rate),
-                Measured.single(270),
-                null,
-                null,
-                LiftAngle.known(50),
-                BeatRate.of(18_000),
-                Source.TYPED,
-                Trace.CLEAN,
-                "");
-        return new ReadingTaken(state, Fitted.CASED, Wound.FULL, reading);
-    }
-
     private void record(int job, Step step) {
         workshop.append(job, workshop.load(job).sequence(), step);
     }
@@ -66,19 +46,40 @@ class EarlierServicesTest {
         int first = visitor.openJob("Twice here", "");
         int second = visitor.openJob("Twice here", "");
         int other = visitor.openJob("Another", "");
-        record(first, read(ReadingState.AS_RECEIVED, 90));
+        record(first, TypedReading.of(ReadingState.AS_RECEIVED, 90));
         assertThat(ratesBefore(second)).isEmpty();
 
-        record(first, read(ReadingState.FINAL_CASED, 4));
+        record(first, TypedReading.of(ReadingState.FINAL_CASED, 4));
         assertThat(ratesBefore(second)).containsExactly(4.0);
         assertThat(ratesBefore(first)).isEmpty();
         assertThat(ratesBefore(other)).isEmpty();
 
         // read again, later and otherwise; then that is taken back
-        record(first, read(ReadingState.FINAL_CASED, 6));
+        record(first, TypedReading.of(ReadingState.FINAL_CASED, 6));
         assertThat(ratesBefore(second)).containsExactly(6.0);
         record(first, new TakenBack(workshop.load(first).sequence()));
         assertThat(ratesBefore(second)).containsExactly(4.0);
         assertThat(earlier.of(workshop.load(second))).containsExactly(first);
+    }
+
+    @Test
+    void erasureOfTheOwnerLeavesTheReadingsAndAnotherCalibreIsAnotherWatch() {
+        int first = visitor.openJob("Owned watch", "");
+        int second = visitor.openJob("Owned watch", "");
+        record(first, TypedReading.of(ReadingState.FINAL_CASED, 5));
+        assertThat(ratesBefore(second)).containsExactly(5.0);
+        SERVER.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
+        SERVER.bean(Sheets.class).keep(BenchHand.demoSheet("cv-24"));
+        record(second, new CalibreBound("cv-12", 1));
+        // the earlier one is still unknown: it may be the same
+        assertThat(ratesBefore(second)).containsExactly(5.0);
+        record(first, new CalibreBound("cv-24", 1));
+        assertThat(ratesBefore(second)).isEmpty();
+        record(first, new TakenBack(workshop.load(first).sequence()));
+
+        SERVER.bean(OwnersData.class).erase(workshop.load(first).arrival().owner());
+
+        assertThat(ratesBefore(second)).containsExactly(5.0);
+        assertThat(workshop.load(second).arrival().owner()).isEqualTo(OwnersData.ERASED);
     }
 }
