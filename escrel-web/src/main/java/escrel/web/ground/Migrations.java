@@ -22,7 +22,7 @@ final class Migrations {
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
     /** Number of the newest migration. */
-    static final int NEWEST = 12;
+    static final int NEWEST = 13;
 
     private final Home home;
     private final MediaStore media;

@@ -80,13 +80,13 @@ public interface JobLineMapper {
     @Select("""
             select l.figures from job j join job_learnt l on l.job = j.number
             where j.calibre = #{calibre} and j.number <> #{except} and l.figures <> ''
-            order by j.number desc limit #{most}""")
+            order by j.calibre, j.number desc limit #{most}""")
     List<String> figures(@Param("calibre") String calibre, @Param("except") int except, @Param("most") int most);
 
     /** How long the newest services of a calibre took. */
     @Select("""
             select l.times from job j join job_learnt l on l.job = j.number
-            where j.calibre = #{calibre} and l.times <> '' order by j.number desc limit #{most}""")
+            where j.calibre = #{calibre} and l.times <> '' order by j.calibre, j.number desc limit #{most}""")
     List<String> times(@Param("calibre") String calibre, @Param("most") int most);
 
     /** Jobs without a line. */

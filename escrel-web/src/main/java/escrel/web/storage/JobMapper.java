@@ -50,7 +50,7 @@ public interface JobMapper {
     @Select("""
             select * from job
             where watch = #{watch} and owner = #{owner} and opened_at < #{before}
-            order by opened_at desc limit #{most}""")
+            order by watch, owner, opened_at desc limit #{most}""")
     List<JobRow> ofWatch(
             @Param("watch") String watch,
             @Param("owner") String owner,

@@ -59,8 +59,32 @@ public interface SupplyMapper {
             @Nullable String size,
             String words) {}
 
-    /** How many wants stand so, and what they cost together as far as prices are known. */
-    record Count(String state, int wants, double price, int priced) {}
+    /**
+     * How many wants stand so.
+     *
+     * @param price what they cost together as far as prices are known, of so many
+     * @param watches for how many jobs
+     * @param late how many were promised for a day that is over
+     * @param since the longest of them
+     * @param job whose that one is; told of all that is awaited only
+     */
+    record Count(
+            String state,
+            int wants,
+            double price,
+            int priced,
+            int watches,
+            int late,
+            @Nullable OffsetDateTime since,
+            @Nullable Integer job) {
+        /** What others owe, however it is owed. */
+        public static final String AWAITED = "AWAITED";
+    }
+
+    String COUNTED = """
+            count(*) as wants, coalesce(sum(price), 0) as price, count(price) as priced, count(distinct job) as watches,
+              count(case when expected < #{today} then 1 end) as late, min(since) as since
+            """;
 
     /** A part that was bought or brought in before, the newest first. */
     record Before(int job, String watch, String origin, String source, String size, OffsetDateTime atHand) {}
@@ -104,20 +128,23 @@ public interface SupplyMapper {
      * Those at some stages, one group of stages after the other; within a group the day they are promised for first, then
      * the longest standing.
      *
-     * @param most of all of them together
+     * @param from how many of the first of each group are passed over
+     * @param most of each group
      */
     @Select("""
             <script>select w.job, j.watch, j.owner, w.want, w.state, w.part, w.what, w.source, w.since, w.expected, w.price,
               w.size, w.words
             from (
               <foreach item="states" index="g" collection="groups" separator=" union all ">
-                select * from (select *, cast(#{g} as int) as grouped from job_want where state in
-                   <foreach item="s" collection="states" separator="," open="(" close=")">#{s}</foreach>
-                 order by expected nulls last, since limit #{most})
-              </foreach>
-              order by grouped, expected nulls last, since limit #{most}) w
+                select * from (
+                  <foreach item="s" collection="states" separator=" union all ">
+                    select * from (select *, cast(#{g} as int) as grouped from job_want where state = #{s}
+                      order by state, expected nulls last, since limit #{from} + #{most})
+                  </foreach>
+                  order by expected nulls last, since limit #{most} offset #{from})
+              </foreach>) w
             join job j on j.number = w.job order by w.grouped, w.expected nulls last, w.since</script>""")
-    List<Line> standing(@Param("groups") List<List<String>> groups, @Param("most") int most);
+    List<Line> standing(@Param("groups") List<List<String>> groups, @Param("from") int from, @Param("most") int most);
 
     /** One of a job, as one row or none. */
     @Select("""
@@ -127,18 +154,25 @@ public interface SupplyMapper {
               and w.state not in ('DONE', 'CALLED_OFF')""")
     Optional<Line> one(@Param("job") int job, @Param("want") String want);
 
-    /** How many stand how, the done ones left out. */
-    @Select("""
-            select state, count(*) as wants, coalesce(sum(price), 0) as price, count(price) as priced from job_want
+    /**
+     * How many stand how, the done ones left out, and {@link Count#AWAITED} over what is ordered and what is out.
+     *
+     * @param today as {@code 2026-11-27}
+     */
+    @Select("select state, " + COUNTED + """
+            , null as job from job_want
             where state in ('TO_ORDER', 'TO_TAKE', 'TO_SEND', 'ORDERED', 'OUT', 'TO_CHECK', 'TO_FIT', 'CONDITION')
-            group by state""")
-    List<Count> counts();
+            group by state union all select 'AWAITED',
+            """ + COUNTED + """
+            , (select job from job_want where state in ('ORDERED', 'OUT') order by since, job limit 1) as job
+            from job_want where state in ('ORDERED', 'OUT')""")
+    List<Count> counts(String today);
 
     /** What was brought in for a part of a calibre, the newest first. */
     @Select("""
             select c.job, j.watch, c.origin, c.source, c.size, c.at_hand from job_copy c join job j on j.number = c.job
             where c.part = #{part} and j.calibre = #{calibre} and c.job <> #{except}
-            order by c.at_hand desc limit #{most}""")
+            order by c.part, c.at_hand desc limit #{most}""")
     List<Before> before(
             @Param("calibre") String calibre,
             @Param("part") String part,
@@ -149,7 +183,7 @@ public interface SupplyMapper {
     @Select("""
             select w.price from job_want w join job j on j.number = w.job
             where w.part = #{part} and j.calibre = #{calibre} and w.price is not null
-            order by w.since desc limit 1""")
+            order by w.part, w.since desc limit 1""")
     @Nullable
     Double lastPrice(@Param("calibre") String calibre, @Param("part") String part);
 

@@ -45,14 +45,15 @@ public interface TimeMapper {
     /** The newest services of a calibre but one job. */
     @Select("""
             select t.job, t.minutes, t.parts from job j join job_time t on t.job = j.number
-            where j.calibre = #{calibre} and j.number <> #{except} order by j.number desc limit #{most}""")
+            where j.calibre = #{calibre} and j.number <> #{except} order by j.calibre, j.number desc limit #{most}""")
     List<TimeRow> services(@Param("calibre") String calibre, @Param("except") int except, @Param("most") int most);
 
     /** The newest pieces of work of each kind. */
     @Select("""
             <script>
               <foreach item="d" collection="decisions" separator=" union all ">
-                select * from (select job, at, decision, minutes from job_way where decision = #{d} order by job desc limit #{most})
+                select * from (
+                  select job, at, decision, minutes from job_way where decision = #{d} order by decision, job desc limit #{most})
               </foreach>
             </script>""")
     List<WayRow> ways(@Param("decisions") List<String> decisions, @Param("most") int most);

@@ -5,6 +5,7 @@ import escrel.web.format.Amount;
 import escrel.web.storage.SupplyMapper.Count;
 import escrel.web.storage.SupplyMapper.Line;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,11 +21,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param groups in the order in which they are looked at
  * @param told what it all comes to, in sentences
- * @param more how many stand so and are not shown
+ * @param only the one heading that is looked at; nothing where all are
+ * @param page of that heading, from 0
  */
-record Desk(List<Group> groups, List<String> told, int more) {
-    /** Most things shown at once. */
-    static final int MOST = 60;
+record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int page) {
+    /** Most things shown of a heading beside the others, and of one alone. */
+    private static final int SOME = 12;
+
+    private static final int ON_A_PAGE = 40;
 
     private static final int REACH = 35;
     private static final double WIDTH = 280;
@@ -48,8 +53,29 @@ record Desk(List<Group> groups, List<String> told, int more) {
         }
     }
 
-    /** A heading with what stands under it. */
-    record Group(Heading heading, String words, List<Row> rows) {}
+    /** What is looked at: a heading alone, page by page, or the first things of each. */
+    record Look(@Nullable Heading only, int page) {
+        List<List<String>> groups() {
+            return only == null
+                    ? Arrays.stream(Heading.values()).map(Heading::states).toList()
+                    : List.of(only.states());
+        }
+
+        int from() {
+            return only == null ? 0 : page * ON_A_PAGE;
+        }
+
+        int most() {
+            return only == null ? SOME : ON_A_PAGE;
+        }
+    }
+
+    /**
+     * A heading with what stands under it.
+     *
+     * @param all how many stand there, shown or not
+     */
+    record Group(Heading heading, String words, List<Row> rows, int all) {}
 
     /**
      * A lane of time: from when it stands so to the day it was promised for.
@@ -106,23 +132,22 @@ record Desk(List<Group> groups, List<String> told, int more) {
         }
     }
 
-    static Desk of(List<Line> lines, List<Count> counts, LocalDate today, @Nullable String chosen) {
+    static Desk of(Look look, List<Line> lines, List<Count> counts, LocalDate today, @Nullable String chosen) {
         List<Row> rows = lines.stream().map(l -> row(l, today, chosen)).toList();
         List<Group> groups = Arrays.stream(Heading.values())
                 .map(h -> new Group(
                         h,
                         h.words,
-                        rows.stream().filter(r -> h.states.contains(r.state())).toList()))
+                        rows.stream().filter(r -> h.states.contains(r.state())).toList(),
+                        sum(counts, h)))
                 .filter(g -> !g.rows().isEmpty())
                 .toList();
-        int all = counts.stream().mapToInt(Count::wants).sum();
-        return new Desk(groups, told(rows, counts), all - lines.size());
+        return new Desk(groups, told(counts, today), look.only(), look.page());
     }
 
     private static Row row(Line line, LocalDate today, @Nullable String chosen) {
         State state = State.valueOf(line.state());
-        LocalDate since = line.since().atZoneSameInstant(ZoneId.systemDefault()).toLocalDate();
-        long days = Math.max(0, ChronoUnit.DAYS.between(since, today));
+        long days = days(line.since(), today);
         LocalDate expected = line.expected() == null ? null : LocalDate.parse(line.expected());
         boolean late = state.isAwaited() && expected != null && expected.isBefore(today);
         String key = line.job() + ":" + line.want();
@@ -138,11 +163,20 @@ record Desk(List<Group> groups, List<String> told, int more) {
                 line,
                 key,
                 state,
-                days == 0 ? "since today" : days == 1 ? "since yesterday" : "for " + days + " days",
+                waited(days),
                 state.isAwaited() ? promise(expected, today) : "",
                 late,
                 lane,
                 key.equals(chosen));
+    }
+
+    private static long days(OffsetDateTime since, LocalDate today) {
+        LocalDate day = since.atZoneSameInstant(ZoneId.systemDefault()).toLocalDate();
+        return Math.max(0, ChronoUnit.DAYS.between(day, today));
+    }
+
+    private static String waited(long days) {
+        return days == 0 ? "since today" : days == 1 ? "since yesterday" : "for " + days + " days";
     }
 
     private static String promise(@Nullable LocalDate expected, LocalDate today) {
@@ -161,42 +195,32 @@ record Desk(List<Group> groups, List<String> told, int more) {
         return (kept + REACH) * WIDTH / (2 * REACH);
     }
 
-    private static List<String> told(List<Row> rows, List<Count> counts) {
+    private static List<String> told(List<Count> counts, LocalDate today) {
+        return counts.stream()
+                .filter(c -> c.state().equals(Count.AWAITED) && c.since() != null)
+                .flatMap(all -> told(all, today))
+                .toList();
+    }
+
+    private static Stream<String> told(Count all, LocalDate today) {
         List<String> told = new ArrayList<>();
-        int awaited = sum(counts, Heading.AWAITED);
-        long watches = rows.stream()
-                .filter(r -> r.state().isAwaited())
-                .map(r -> r.line().job())
-                .distinct()
-                .count();
-        if (awaited > 0) {
-            String longest = rows.stream()
-                    .filter(r -> r.state().isAwaited())
-                    .min((a, b) -> a.line().since().compareTo(b.line().since()))
-                    .map(r ->
-                            ", the longest " + r.waited() + " (job " + r.line().job() + ")")
-                    .orElse("");
-            told.add(awaited + (awaited == 1 ? " thing is" : " things are") + " waited for"
-                    + (watches > 0 ? ", for " + watches + (watches == 1 ? " watch" : " watches") : "") + longest);
+        told.add("%d %s waited for, for %d %s, the longest %s (job %d)"
+                .formatted(
+                        all.wants(),
+                        all.wants() == 1 ? "thing is" : "things are",
+                        all.watches(),
+                        all.watches() == 1 ? "watch" : "watches",
+                        waited(days(Objects.requireNonNull(all.since()), today)),
+                        all.job()));
+        if (all.late() > 0) {
+            told.add(all.late() == 1 ? "one is late" : all.late() + " are late");
         }
-        long late = rows.stream().filter(Row::late).count();
-        if (late > 0) {
-            told.add(late == 1 ? "one is late" : late + " are late");
+        if (all.price() > 0) {
+            int unpriced = all.wants() - all.priced();
+            told.add("on order for " + Amount.words(all.price())
+                    + (unpriced > 0 ? ", " + unpriced + " without a price" : ""));
         }
-        double money = counts.stream()
-                .filter(c -> Heading.AWAITED.states().contains(c.state()))
-                .mapToDouble(Count::price)
-                .sum();
-        int unpriced = awaited
-                - counts.stream()
-                        .filter(c -> Heading.AWAITED.states().contains(c.state()))
-                        .mapToInt(Count::priced)
-                        .sum();
-        if (money > 0) {
-            told.add(
-                    "on order for " + Amount.words(money) + (unpriced > 0 ? ", " + unpriced + " without a price" : ""));
-        }
-        return told;
+        return told.stream();
     }
 
     private static int sum(List<Count> counts, Heading heading) {
@@ -204,6 +228,11 @@ record Desk(List<Group> groups, List<String> told, int more) {
                 .filter(c -> heading.states().contains(c.state()))
                 .mapToInt(Count::wants)
                 .sum();
+    }
+
+    /** Whether there are more of the heading looked at after this page. */
+    public boolean further() {
+        return only != null && groups.stream().anyMatch(g -> g.all() > (page + 1) * ON_A_PAGE);
     }
 
     /** The rows in the order in which they stand. */

@@ -41,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PartsDeskController {
     private static final int MOST_BEFORE = 4;
     private static final int MOST_NAMES = 100;
+    private static final int LAST_PAGE = 10_000;
     private static final Pattern KEY = Pattern.compile("(\\d{1,9}):([a-z][0-9a-z-]{1,39})");
     private static final Set<Class<?>> SAID_HERE =
             Set.of(Ordered.class, PutOff.class, Came.class, CalledOff.class, CopyAtHand.class);
@@ -107,14 +108,18 @@ class PartsDeskController {
     }
 
     @GetMapping("/parts")
-    String desk(@RequestParam(required = false) @Nullable String want, Model model) {
+    String desk(
+            @RequestParam(required = false) @Nullable String want,
+            @RequestParam(required = false) Desk.@Nullable Heading only,
+            @RequestParam(defaultValue = "0") int page,
+            Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<SupplyMapper.Line> lines = new ArrayList<>(mapper.standing(
-                Arrays.stream(Desk.Heading.values()).map(Desk.Heading::states).toList(), Desk.MOST));
+        Desk.Look look = new Desk.Look(only, Math.max(0, Math.min(page, LAST_PAGE)));
+        List<SupplyMapper.Line> lines = new ArrayList<>(mapper.standing(look.groups(), look.from(), look.most()));
         String chosen = want == null ? first(lines) : want;
         // led to from elsewhere, it is shown though many others come before it
         asked(want).filter(l -> !lines.contains(l)).ifPresent(lines::add);
-        Desk desk = Desk.of(lines, mapper.counts(), today, chosen);
+        Desk desk = Desk.of(look, lines, mapper.counts(today.toString()), today, chosen);
         model.addAttribute("desk", desk);
         model.addAttribute("today", today);
         List<Drawers.Drawer> all = drawers.all();

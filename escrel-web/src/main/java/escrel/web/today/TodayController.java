@@ -20,7 +20,7 @@ import org.springframework.web.context.request.WebRequest;
 @Controller
 class TodayController {
     private static final int LAST_GONE = 10;
-    private static final int ON_A_PAGE = 200;
+    private static final int ON_A_PAGE = 100;
 
     private final ListMapper mapper;
     private final Backups backups;

@@ -20,6 +20,7 @@ import escrel.core.service.ScrewsFound;
 import escrel.core.supply.Want;
 import escrel.web.ground.Check;
 import escrel.web.ground.Home;
+import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.media.MediaStore;
@@ -36,6 +37,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -177,9 +179,10 @@ class EarlierVersionTest {
             String page = new Visitor(server.url()).get("/parts").body();
 
             assertThat(page).contains("Crown wheel", "Third wheel", "Pallet fork", "here, to fit");
-            assertThat(server.bean(SupplyMapper.class).counts())
+            assertThat(server.bean(SupplyMapper.class).counts("2026-11-27"))
                     .extracting(SupplyMapper.Count::state, SupplyMapper.Count::wants)
-                    .containsExactlyInAnyOrder(tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1));
+                    .containsExactlyInAnyOrder(
+                            tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1), tuple("AWAITED", 0));
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
     }
@@ -217,6 +220,26 @@ class EarlierVersionTest {
             assertThat(all).extracting(TimeMapper.TimeRow::job).containsExactlyInAnyOrder(10, 11, 12);
             assertThat(all).allSatisfy(t -> assertThat(t.minutes()).isBetween(60.0, 24 * 60.0));
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+    }
+
+    /** Version 12 had its indexes the other way round: what is learnt and expected of a calibre is the same. */
+    @Test
+    void whatVersion12LearntIsAsItWas() throws IOException {
+        Path home = KeptFolder.of("v12");
+        try (EscrelServer server = EscrelServer.on(home)) {
+            assertThat(server.bean(JobLineMapper.class).countMissing()).isZero();
+            assertThat(server.bean(Learnt.class).orders("cv-12").teardowns()).isEqualTo(3);
+            assertThat(server.bean(TimeMapper.class).services("cv-12", 0, 10))
+                    .extracting(TimeMapper.TimeRow::job)
+                    .isSortedAccordingTo(Comparator.reverseOrder())
+                    .contains(12);
+            assertThat(new Visitor(server.url()).get("/jobs/5/learnt").body())
+                    .contains("Yoke before Setting lever: always seen so (3 times)");
+            assertThat(Check.of(new Home(home)).faults()).isEmpty();
+        }
+        try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
+            assertThat(aside).singleElement().asString().contains("before-version-13-was-12");
         }
     }
 
@@ -288,7 +311,7 @@ class EarlierVersionTest {
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
         try (Stream<Path> aside = Files.list(home.resolve("set-aside"))) {
-            assertThat(aside).singleElement().asString().contains("before-version-12-was-4");
+            assertThat(aside).singleElement().asString().contains("before-version-13-was-4");
         }
     }
 

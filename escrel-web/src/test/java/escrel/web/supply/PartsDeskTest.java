@@ -353,7 +353,7 @@ class PartsDeskTest {
                 "/findings/" + finding("crown-wheel").key() + "/decision",
                 Map.of("decision", "REUSE_ON_CONDITION", "words", "if it slips when wound"));
         SupplyMapper mapper = server.bean(SupplyMapper.class);
-        assertThat(mapper.standing(List.of(List.of("CONDITION")), 1000)).anyMatch(l -> l.job() == number);
+        assertThat(mapper.standing(List.of(List.of("CONDITION")), 0, 1000)).anyMatch(l -> l.job() == number);
         List<String> open = job().accounts().stream()
                 .flatMap(a -> a.blocking().stream())
                 .map(OpenItem::key)
@@ -369,9 +369,9 @@ class PartsDeskTest {
         hand.post("/handover", Map.of("words", "to the owner"));
 
         assertThat(hand.load().stage()).isEqualTo(Stage.HANDED_OVER);
-        assertThat(mapper.standing(List.of(List.of("CONDITION", "TO_ORDER", "TO_FIT")), 1000))
+        assertThat(mapper.standing(List.of(List.of("CONDITION", "TO_ORDER", "TO_FIT")), 0, 1000))
                 .noneMatch(l -> l.job() == number);
-        assertThat(mapper.standing(List.of(List.of("ORDERED", "OUT")), 1000).stream()
+        assertThat(mapper.standing(List.of(List.of("ORDERED", "OUT")), 0, 1000).stream()
                         .filter(l -> l.job() == number))
                 .extracting(SupplyMapper.Line::what)
                 .containsExactlyInAnyOrder("Crown wheel", "Third wheel");
@@ -380,14 +380,15 @@ class PartsDeskTest {
     @Test
     void tablesFollowTheSteps() {
         SupplyMapper mapper = server.bean(SupplyMapper.class);
-        assertThat(mapper.standing(List.of(List.of("ORDERED")), 1000).stream().filter(l -> l.job() == number))
+        assertThat(mapper.standing(List.of(List.of("ORDERED")), 0, 1000).stream()
+                        .filter(l -> l.job() == number))
                 .singleElement()
                 .satisfies(l -> assertThat(l.price()).isEqualTo(24));
 
         sent("crown-wheel", "/came", Map.of("judgement", "RIGHT"));
 
-        assertThat(mapper.standing(List.of(List.of("ORDERED")), 1000)).noneMatch(l -> l.job() == number);
-        assertThat(mapper.standing(List.of(List.of("TO_FIT")), 1000)).anyMatch(l -> l.job() == number);
+        assertThat(mapper.standing(List.of(List.of("ORDERED")), 0, 1000)).noneMatch(l -> l.job() == number);
+        assertThat(mapper.standing(List.of(List.of("TO_FIT")), 0, 1000)).anyMatch(l -> l.job() == number);
         assertThat(mapper.before("cv-12", "crown-wheel", 0, 1000))
                 .filteredOn(b -> b.job() == number)
                 .extracting(SupplyMapper.Before::source, SupplyMapper.Before::size)
