@@ -9,6 +9,7 @@ import { startKeys } from "./page/keys.js";
 import { startLearnt } from "./page/learnt.js";
 import { startList } from "./page/list.js";
 import { startArrows } from "./page/arrows.js";
+import { startMorph } from "./page/morph.js";
 import { startPairs } from "./page/pairs.js";
 import { startPhotoPlan } from "./page/photo-plan.js";
 import { startPicture } from "./page/picture.js";
@@ -23,6 +24,7 @@ import { startTheme } from "./page/theme.js";
 import { startTray } from "./page/tray.js";
 import { startWords } from "./page/words.js";
 
+startMorph(window.htmx);
 startWords(document);
 startTheme(document);
 startHelp(document);

@@ -34,7 +34,7 @@ export function startPlan(document) {
       return;
     }
     const window = document.defaultView;
-    const show = (address) => window.htmx.ajax("GET", address, { target: "#bench", swap: "outerHTML" });
+    const show = (address) => window.htmx.ajax("GET", address, { target: "#bench", swap: "morph" });
     const part = event.target.closest("#bench .plan:not(.photo-plan) [data-part]");
     if (part) show(`${window.location.pathname}?part=${encodeURIComponent(part.dataset.part)}`);
     const layer = event.target.closest("[data-goes] [data-part]");

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Which tests are due, made or passed over. A test is due when the part behind it came off, and again when that is lifted
@@ -32,12 +33,16 @@ public final class TestState {
     private final List<Integer> readAt = new ArrayList<>();
     private int demagnetisedAt;
     private final int openedAt;
+    private final List<AssemblyTest> due;
 
     private TestState(Lives lives, RuleBook book) {
         this.lives = lives;
         this.sheet = lives.sheet();
         this.book = book;
         this.openedAt = openedAt(lives);
+        List<AssemblyTest> all = sheet.climbTests();
+        Set<AssemblyTest> own = Set.copyOf(sheet.tests());
+        this.due = all.stream().filter(t -> isDue(t, own.contains(t))).toList();
     }
 
     /** The state after these steps. */
@@ -71,14 +76,13 @@ public final class TestState {
 
     /** Tests that are due in this job, settled or not, in the order of the sheet. */
     public List<AssemblyTest> due() {
-        return sheet.climbTests().stream().filter(this::isDue).toList();
+        return due;
     }
 
-    private boolean isDue(AssemblyTest test) {
+    private boolean isDue(AssemblyTest test, boolean own) {
         if (lives.leftOut().containsKey(test.after())) {
             return false;
         }
-        boolean own = sheet.tests().contains(test);
         return switch (test.proof()) {
             case SEEN, WOUND -> (own || book.dateChangeThrice()) && lives.offAt(test.after()) > 0;
             case READING, DEMAGNETISED -> (own || book.asksForAll()) && openedAt > 0;
@@ -87,7 +91,7 @@ public final class TestState {
 
     /** Tests that are due and not settled. */
     public List<AssemblyTest> open() {
-        return due().stream().filter(t -> !isSettled(t)).toList();
+        return due.stream().filter(t -> !isSettled(t)).toList();
     }
 
     /** Sequence since which a test is owed. */
@@ -145,7 +149,6 @@ public final class TestState {
 
     /** The account of tests. Where a sheet lists none it says so, instead of a silent zero. */
     public Tally tally() {
-        List<AssemblyTest> due = due();
         List<OpenItem> open = new ArrayList<>();
         long passedOver = 0;
         for (AssemblyTest test : due) {
