@@ -43,6 +43,11 @@ public final class WorkshopLog {
         return acts;
     }
 
+    /** An act of the log in a few words, with the name of what it is about. */
+    public String words(RecordedStep act) {
+        return new ActWords(acts.recorded()).of(act);
+    }
+
     /**
      * The clocks that hold now, by name of their device: of each the last calibration, unless it was forgotten since. A
      * calibration taken back lets the one before it hold again.

@@ -4,9 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import escrel.core.clock.ClockEnded;
+import escrel.core.clock.ClockStarted;
+import escrel.core.clock.Timed;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
+import escrel.core.supply.DonorGone;
+import escrel.core.supply.DonorKept;
+import escrel.core.supply.StockCame;
+import escrel.core.supply.StockCounted;
+import escrel.core.supply.StockDropped;
+import escrel.core.supply.StockKept;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,5 +112,34 @@ class WorkshopLogTest {
                 .isEqualTo("clock of “line in” runs 12.0 ± 2.0 ppm slow (one pulse a second)");
         assertThat(WorkshopSteps.words(new ClockForgotten("line in"))).contains("forgotten");
         assertThat(WorkshopSteps.named("no such act")).isEmpty();
+    }
+
+    /** "3 counted in stock" says nothing: of what, by the name it had then. */
+    @Test
+    void actSaysByNameWhatItIsAbout() {
+        WorkshopLog log = log(
+                new StockKept("s-1", StockKept.Kind.GASKET, "Crown gasket", "1.6 × 0.6 mm", "drawer 2", 3),
+                new StockCounted("s-1", 3),
+                new StockKept("s-1", StockKept.Kind.GASKET, "Crown seal", "1.6 × 0.6 mm", "drawer 2", 3),
+                new StockCame("s-1", 5),
+                new StockDropped("s-1"),
+                new StockCounted("s-9", 2),
+                new DonorKept("d-1", "a CV-28 with a broken plate", "cv-28", List.of(), ""),
+                new DonorGone("d-1"),
+                new ClockStarted("c-1", "seal dries", null, List.of(new Timed.Stretch("dry", 1200))),
+                new ClockEnded("c-1", true));
+
+        assertThat(log.acts().recorded().stream().map(log::words))
+                .containsExactly(
+                        "in stock: Crown gasket 1.6 × 0.6 mm",
+                        "3 counted in stock: Crown gasket 1.6 × 0.6 mm",
+                        "in stock: Crown seal 1.6 × 0.6 mm",
+                        "5 came into stock: Crown seal 1.6 × 0.6 mm",
+                        "kept in stock no more: Crown seal 1.6 × 0.6 mm",
+                        "2 counted in stock",
+                        "donor “a CV-28 with a broken plate” kept, 0 parts lacking",
+                        "donor gone: “a CV-28 with a broken plate”",
+                        "clock: seal dries",
+                        "clock seen to: seal dries");
     }
 }

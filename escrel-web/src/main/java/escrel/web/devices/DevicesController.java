@@ -4,13 +4,12 @@ import escrel.core.MendableException;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.quantity.Measured;
 import escrel.core.service.RecordedStep;
-import escrel.core.service.StepSequence;
 import escrel.core.service.TakenBack;
 import escrel.core.timing.acoustics.PulseSignal;
 import escrel.core.timing.readings.DeviceClock;
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.WavFile;
-import escrel.core.workshop.WorkshopSteps;
+import escrel.core.workshop.WorkshopLog;
 import escrel.web.chart.HandWords;
 import escrel.web.job.LaidDown;
 import escrel.web.sound.Analysis;
@@ -62,21 +61,21 @@ class DevicesController {
     String devices(Model model) {
         model.addAttribute("devices", devices.all());
         model.addAttribute("hand", HandWords.lines(laid.repeatability()));
-        model.addAttribute("acts", acts(log.load().acts()));
+        model.addAttribute("acts", acts(log.load()));
         return "devices/devices";
     }
 
     /** The newest first; that something was taken back is told by the entry itself. */
-    private static List<Act> acts(StepSequence acts) {
-        return acts.recorded().stream()
+    private static List<Act> acts(WorkshopLog log) {
+        return log.acts().recorded().stream()
                 .filter(e -> !(e.step() instanceof TakenBack))
                 .sorted(Comparator.comparingInt(RecordedStep::sequence).reversed())
                 .limit(MOST_ACTS)
                 .map(e -> new Act(
                         e.sequence(),
                         e.at(),
-                        WorkshopSteps.words(e.step()),
-                        acts.revocable(e.sequence()).isPresent()))
+                        log.words(e),
+                        log.acts().revocable(e.sequence()).isPresent()))
                 .toList();
     }
 

@@ -17,7 +17,6 @@ import escrel.core.service.StepKind;
 import escrel.core.supply.Stores;
 import escrel.core.workshop.OwnersMerged;
 import escrel.core.workshop.WatchesMerged;
-import escrel.core.workshop.WorkshopSteps;
 import escrel.web.storage.WorkshopLogs;
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +76,7 @@ public class WorkshopActs {
     /** What would be taken back on a page; nothing where nothing was said there, for a template. */
     public @Nullable Last last(String page) {
         return newest(Page.valueOf(page))
-                .map(e -> new Last(e.sequence(), WorkshopSteps.words(e.step())))
+                .map(e -> new Last(e.sequence(), log.load().words(e)))
                 .orElse(null);
     }
 

@@ -92,14 +92,15 @@ public class WorkshopLogs {
      */
     @Transactional
     public String takeBack(int sequence) {
-        RecordedStep act = load().acts()
+        WorkshopLog log = load();
+        RecordedStep act = log.acts()
                 .revocable(sequence)
                 .orElseThrow(() -> new MendableException(
                         "Entry " + sequence + " of the workshop's log does not count any more",
                         "Nothing was changed.",
                         "Look at the list as it is now."));
         append(new TakenBack(sequence));
-        return WorkshopSteps.words(act.step());
+        return log.words(act);
     }
 
     private static Step read(String kind, String body) {

@@ -235,6 +235,12 @@ record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int p
         return only != null && groups.stream().anyMatch(g -> g.all() > (page + 1) * ON_A_PAGE);
     }
 
+    /** The page as an address says it: the first is not said. */
+    @Nullable
+    public Integer pageSaid() {
+        return page == 0 ? null : Integer.valueOf(page);
+    }
+
     /** The rows in the order in which they stand. */
     public List<Row> rows() {
         return groups.stream().flatMap(g -> g.rows().stream()).toList();
