@@ -15,12 +15,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -145,9 +147,11 @@ class AccessibilityTest {
         // a theme changes colours and nothing else
         assertClean(path, "lamp", Map.of("type", "rule", "values", List.of("color-contrast")));
         assertThat(headings()).as("main headings of " + path).isEqualTo(1);
-        assertThat(nameless())
+        List<Map<?, ?>> controls = controls();
+        assertThat(nameless(controls))
                 .as("in the tree a screen reader is given, on " + path)
                 .isEmpty();
+        assertThat(alike(controls)).as("told apart by name, on " + path).isEmpty();
     }
 
     private static long headings() {
@@ -156,19 +160,39 @@ class AccessibilityTest {
                         "return [...document.querySelectorAll('h1')].filter((h) => h.getClientRects().length).length");
     }
 
-    /** Controls and pictures that have no name where names are read from: the tree, which is not the source. */
-    private static List<String> nameless() {
+    /** What has a name or should have one, where names are read from: the tree, which is not the source. */
+    private static List<Map<?, ?>> controls() {
         Object nodes = browser.driver()
                 .executeCdpCommand("Accessibility.getFullAXTree", Map.of())
                 .get("nodes");
-        return ((List<?>) Objects.requireNonNull(nodes))
+        List<Map<?, ?>> controls = new ArrayList<>();
+        for (Object node : (List<?>) Objects.requireNonNull(nodes)) {
+            Map<?, ?> one = (Map<?, ?>) node;
+            if (!Boolean.TRUE.equals(one.get("ignored")) && NAMED.contains(valueOf(one, "role"))) {
+                controls.add(one);
+            }
+        }
+        return controls;
+    }
+
+    private static List<String> nameless(List<Map<?, ?>> controls) {
+        return controls.stream()
+                .filter(node -> valueOf(node, "name").isBlank() || isOnlyAKey(valueOf(node, "name")))
+                .map(node -> valueOf(node, "role") + " “" + valueOf(node, "name") + "” has no name")
+                .toList();
+    }
+
+    /** Buttons and fields called the same more than twice: one in the card and one in the line of keys are one thing. */
+    private static List<String> alike(List<Map<?, ?>> controls) {
+        return controls.stream()
+                .filter(node -> Set.of("button", "textbox", "combobox").contains(valueOf(node, "role")))
+                .collect(Collectors.groupingBy(
+                        node -> valueOf(node, "role") + " “" + valueOf(node, "name") + "”", Collectors.counting()))
+                .entrySet()
                 .stream()
-                        .map(node -> (Map<?, ?>) node)
-                        .filter(node -> !Boolean.TRUE.equals(node.get("ignored")))
-                        .filter(node -> NAMED.contains(valueOf(node, "role")))
-                        .filter(node -> valueOf(node, "name").isBlank() || isOnlyAKey(valueOf(node, "name")))
-                        .map(node -> valueOf(node, "role") + " “" + valueOf(node, "name") + "” has no name")
-                        .toList();
+                .filter(e -> e.getValue() > 2)
+                .map(e -> e.getKey() + " " + e.getValue() + " times")
+                .toList();
     }
 
     /** "8" is the key of it, and says nothing of what it does. */
