@@ -33,6 +33,7 @@ record Doubts(List<String> sentences, double degrees) {
         return new Doubts(List.of(), 0)
                 .rival(chosen, amplitude, swing)
                 .impulse(chosen, lift, amplitude, swing)
+                .and(oddDrop(chosen))
                 .and(unequal(lift, agreement))
                 .and(few(detected, expected));
     }
@@ -63,6 +64,14 @@ record Doubts(List<String> sentences, double degrees) {
                                 + " the amplitude would be %.0f° instead of %.0f°")
                         .formatted(other, amplitude.degrees()),
                 Math.abs(other - amplitude.degrees()) / 2);
+    }
+
+    private static Optional<String> oddDrop(BeatSounds.Chosen chosen) {
+        return chosen.hasAnOddDrop()
+                ? Optional.of(
+                        "A sound before the drop is far louder than what was taken for the drop, and comes elsewhere"
+                                + " in ticks than in tocks: amplitude and beat error may be off")
+                : Optional.empty();
     }
 
     private static Optional<String> unequal(LiftFigures lift, double agreement) {

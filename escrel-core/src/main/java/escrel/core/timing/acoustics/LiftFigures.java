@@ -23,10 +23,11 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
     private static final double FAINT_SECONDS = 700e-6;
     // that tick and tock take equally long settles the beginnings of both: what is left of picking in the length, and
     // in
-    // the beat error as heard, so that 95 of 100 trials lie within two standard errors (trials from 12, 16 and 17
-    // million on)
-    private static final double SETTLED = 0.53;
-    private static final double SETTLED_HEARD = 0.92;
+    // the beat error as heard, so that 95 to 96 of 100 trials lie within two standard errors (trials from 12, 16, 17,
+    // 19
+    // and 21 million on)
+    private static final double SETTLED = 0.50;
+    private static final double SETTLED_HEARD = 0.88;
 
     static LiftFigures of(BeatTimes times, BeatSounds.Chosen chosen, RobustLine line, int detected) {
         double first = Robust.mean(times.lifts(0));

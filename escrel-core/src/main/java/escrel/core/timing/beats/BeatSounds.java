@@ -31,6 +31,12 @@ public final class BeatSounds {
     private static final double HIGHEST_AMPLITUDE = 350;
 
     private static final double FAR_FAINTER = 0.3;
+    // impulses are louder than unlockings; what has a tenth of its level is a ripple in its dying
+    private static final double A_RIPPLE = 0.1;
+    // impulses reach one and a third of their drop
+    private static final double FAR_LOUDER = 2;
+    // of the lift: in trials impulses of ticks and tocks come within 0.03 of each other where they are rightly heard
+    private static final double SAME_PLACE = 0.045;
     private static final double LOUD_UNLOCKING = 0.2;
     private static final double FAINT_CERTAINTY = 4;
 
@@ -50,7 +56,17 @@ public final class BeatSounds {
         /** An unlocking nearly as loud as the drop, and an impulse far fainter: more likely an impulse, and its echo. */
         public boolean hasNoImpulse() {
             return impulse == null
+                    || impulse.level() < A_RIPPLE * unlock.level()
                     || impulse.level() < FAR_FAINTER * unlock.level() && unlock.level() > LOUD_UNLOCKING * drop.level();
+        }
+
+        private boolean hasAFaintDrop() {
+            return impulse != null && impulse.level() > FAR_LOUDER * drop.level();
+        }
+
+        /** Where in the lift the impulse comes, 0 to 1; outside of it where none was heard. */
+        private double impulseAt() {
+            return impulse == null ? -1 : (impulse.seconds() - unlock.seconds()) / liftSeconds();
         }
 
         /** With what was taken for the unlocking as the impulse, and the unlocking so much before it. */
@@ -71,6 +87,15 @@ public final class BeatSounds {
         /** Whether neither tick nor tock has an impulse between unlocking and drop. */
         public boolean hasNoImpulse() {
             return tick.hasNoImpulse() && tock.hasNoImpulse();
+        }
+
+        /**
+         * Whether a drop is far fainter than the sound before it, and that does not come where it comes in the other half, as
+         * impulses do: then it may be the drop itself.
+         */
+        public boolean hasAnOddDrop() {
+            return (tick.hasAFaintDrop() || tock.hasAFaintDrop())
+                    && Math.abs(tick.impulseAt() - tock.impulseAt()) > SAME_PLACE;
         }
 
         /** The rival in its place, and this for its rival; itself where there is none. */

@@ -64,6 +64,44 @@ class DoubtsTest {
         assertThat(about(pair(UNLOCK, faint), null, 99, 1, 95).sentences()).isEmpty();
     }
 
+    /** A ripple of a thirtieth of the first sound is no impulse, however loud or soft that first sound is. */
+    @Test
+    void rippleAfterTheFirstSoundIsNoImpulse() {
+        Rise first = new Rise(0, 3, 0.15, 11);
+        Rise ripple = new Rise(0.003, 0.5, 0.005, 6);
+
+        assertThat(about(pair(first, ripple), null, 99, 1, 95).sentences())
+                .singleElement()
+                .asString()
+                .startsWith("No clear impulse");
+        assertThat(about(pair(first, new Rise(0.004, 2, 0.03, 12)), null, 99, 1, 95)
+                        .sentences())
+                .isEmpty();
+    }
+
+    /** The impulse comes at the same place of the lift both ways: a loud sound that does not is perhaps the drop. */
+    @Test
+    void dropFarFainterThanASoundBeforeItIsDoubtedWhereThatComesElsewhereInTheOtherHalf() {
+        assertThat(withImpulses(new Rise(0.0045, 4.6, 0.66, 7), new Rise(0.0037, 2.5, 0.31, 5)))
+                .singleElement()
+                .asString()
+                .startsWith("A sound before the drop is far louder");
+        // loud, where the impulse belongs
+        assertThat(withImpulses(new Rise(0.0041, 4.6, 0.66, 7), new Rise(0.004, 2.5, 0.31, 5)))
+                .isEmpty();
+        // elsewhere, but no louder than impulses are
+        assertThat(withImpulses(new Rise(0.0045, 4.6, 0.2, 7), new Rise(0.0037, 2.5, 0.31, 5)))
+                .isEmpty();
+    }
+
+    private static List<String> withImpulses(Rise tick, Rise tock) {
+        BeatSounds.Pair faint = new BeatSounds.Pair(UNLOCK, tick, new Rise(0.012, 3.4, 0.14, 5), 9);
+        LiftFigures lift = new LiftFigures(0.012, 3e-5, 0.0003, 3e-5, 1);
+        BeatSounds.Chosen chosen = new BeatSounds.Chosen(faint, pair(UNLOCK, tock), null, 99, 20);
+        return Doubts.about(chosen, lift, SWING.amplitude(0.012, 0.0003), SWING, 1, 95, 100)
+                .sentences();
+    }
+
     @Test
     void unequalTickAndTockAndMissingBeatsAreSaid() {
         assertThat(about(pair(UNLOCK, IMPULSE), null, 99, 4, 60).sentences())
