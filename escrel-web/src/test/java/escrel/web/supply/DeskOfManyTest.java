@@ -107,5 +107,8 @@ class DeskOfManyTest {
     void addressOfNoHeadingIsRefusedInWords() {
         assertThat(visitor.get("/parts?only=NONE").statusCode()).isEqualTo(422);
         assertThat(visitor.get("/parts?only=AWAITED&page=-3").body()).contains("Thing o1.");
+        assertThat(visitor.get("/parts?only=AWAITED&page=7").body())
+                .contains("The list ends before this page", "All headings")
+                .doesNotContain("Nothing is waited for");
     }
 }
