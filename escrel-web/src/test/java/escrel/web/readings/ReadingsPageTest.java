@@ -108,7 +108,8 @@ class ReadingsPageTest {
                         Recordings.cv12(14.5, 250))
                 .body();
 
-        assertThat(page).contains("+14.", ">260 ± 1<", "lift 52° assumed", "18000 beats per hour", "What was heard");
+        assertThat(page)
+                .contains("+14.", ">260 ± &lt;1<", "lift 52° assumed", "18000 beats per hour", "What was heard");
         // bound later, the same sound is worked out again for the lift angle of the sheet
         visitor.post("/jobs/" + job + "/calibre", Map.of("seq", visitor.sequence(job), "calibre", "cv-12"));
         assertThat(visitor.get("/jobs/" + job + "/readings").body())

@@ -21,7 +21,8 @@ record LiftFigures(double liftSeconds, double liftError, double heardSeconds, do
     // measured against trials with known truth: what picking the beginning of a sharp sound adds, and of a faint one
     private static final double SHARP_SECONDS = 18e-6;
     private static final double FAINT_SECONDS = 700e-6;
-    // that tick and tock take equally long settles the beginnings of both: what is left of picking in the length, and in
+    // that tick and tock take equally long settles the beginnings of both: what is left of picking in the length, and
+    // in
     // the beat error as heard, so that 95 to 96 of 100 trials lie within two standard errors; chosen on the trials from
     // 12, 16, 17, 19 and 21 million on
     private static final double SETTLED = 0.50;
