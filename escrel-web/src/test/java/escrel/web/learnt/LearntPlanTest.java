@@ -31,10 +31,10 @@ class LearntPlanTest {
                 Map.of("act", "RENAME", "part", part, "side", "TRAIN", "value", "", "words", "Wheel by another name"));
         try (Browser browser = new Browser()) {
             browser.open(server.url() + "/jobs/" + job + "/learnt");
+            WebElement mark = browser.see(".learnt-mark[data-part='" + part + "']");
             String line = "[data-line-part='" + part + "'] input";
             List<WebElement> lines = browser.driver().findElements(By.cssSelector(line));
             assertThat(lines).isNotEmpty().allMatch(WebElement::isSelected);
-            WebElement mark = browser.see(".learnt-mark[data-part='" + part + "']");
             assertThat(mark.getAttribute("aria-checked")).isEqualTo("true");
             assertThat(mark.getAttribute("aria-label")).contains("Wheel by another name");
 
