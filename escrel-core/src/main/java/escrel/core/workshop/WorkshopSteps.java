@@ -86,8 +86,8 @@ public final class WorkshopSteps {
         throw new IllegalArgumentException("no act of the workshop is a " + act.getClass());
     }
 
-    /** An act in a few words. */
-    public static String words(Step act) {
+    /** An act in a few words, without the name of what it is about: {@link WorkshopLog#words} adds that. */
+    static String words(Step act) {
         return kindOf(act).wordsOf(act, new StepKind.Names(null));
     }
 
