@@ -54,7 +54,8 @@ const EFFECTS = {
       happen({ type: "opened", plan });
     } catch (error) {
       opening?.stop();
-      const sentence = error instanceof Refused ? "See below." : `The computer gave no sound (${error.message}). Plug the pick-up in, allow the microphone for this page, or choose a simulated watch with key 8.`;
+      const sentence = error instanceof Refused ? "See below." : `The computer gave no sound (${error.message}). ` +
+        "Plug the pick-up in, allow the microphone for this page, or choose a simulated watch with key 8.";
       happen({ type: "notOpened", words: wordsOf(error), title: "No sound", sentence });
     }
   },

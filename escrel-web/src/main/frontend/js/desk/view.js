@@ -63,7 +63,8 @@ export function deskView(desk) {
         $("f-amplitude-doubt").textContent = `± ${f.amplitudeDoubt}`;
         $("f-beat").textContent = f.beatError;
         $("f-beat-doubt").textContent = `± ${f.beatErrorDoubt}`;
-        $("desk-strip-words").textContent = `Against ${f.beats} beats per hour: rising gains, falling loses; as wide as the beat error. Paler: what the rate may also be.`;
+        $("desk-strip-words").textContent = `Against ${f.beats} beats per hour: rising gains, falling loses; ` +
+          "as wide as the beat error. Paler: what the rate may also be.";
       }
       drawRibbon($("desk-strip"), state.strip, f ? f.rateStandardError : 0);
       if (state.heard) drawBeat($("desk-beat"), state.heard);

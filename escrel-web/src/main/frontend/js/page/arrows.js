@@ -20,8 +20,9 @@ export function withoutLast(text) {
 export function drawn(arrow, width, height) {
   const [x, y, toX, toY] = arrow.split(",").map((n, i) => Number(n) * (i % 2 === 0 ? width : height));
   const angle = Math.atan2(toY - y, toX - x);
-  const barb = (side) => `M${toX.toFixed(1)} ${toY.toFixed(1)}L${(toX - 55 * Math.cos(angle + side)).toFixed(1)} ${(toY - 55 * Math.sin(angle + side)).toFixed(1)}`;
-  return `M${x.toFixed(1)} ${y.toFixed(1)}L${toX.toFixed(1)} ${toY.toFixed(1)}${barb(-0.5)}${barb(0.5)}`;
+  const at = (across, down) => `${across.toFixed(1)} ${down.toFixed(1)}`;
+  const barb = (side) => `M${at(toX, toY)}L${at(toX - 55 * Math.cos(angle + side), toY - 55 * Math.sin(angle + side))}`;
+  return `M${at(x, y)}L${at(toX, toY)}${barb(-0.5)}${barb(0.5)}`;
 }
 
 export function startArrows(document) {

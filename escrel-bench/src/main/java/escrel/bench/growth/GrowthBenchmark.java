@@ -1,119 +1,110 @@
 package escrel.bench.growth;
 
-import escrel.bench.server.Caller;
-import escrel.bench.server.Memory;
-import escrel.bench.server.Server;
 import java.io.IOException;
-import java.net.http.HttpResponse;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 
 /**
- * What pages and steps cost as a workshop grows. Each size has a folder of its own, made once by {@link GrownBase}; pages of
- * jobs are asked for over many jobs in turn. CPU is that of the whole server process over a series of requests.
+ * What pages and steps cost as a workshop grows. Each size has a folder of its own, made once by {@link GrownBase}. All sizes
+ * run at once and are asked in turn, a round each, so that a machine whose speed wanders is as slow for the one as for the
+ * other; pages of jobs are asked for over many jobs. CPU is that of the whole server process over a round.
  */
 public final class GrowthBenchmark {
-    private static final int SERIES = 60;
-    private static final int WARMING = 120;
-    private static final long SEED = 11;
-    /** A job of the demo that is being taken apart. */
-    private static final int ON_THE_BENCH = 3;
+    private static final int WARMING = 80;
+    private static final int ROUNDS = 8;
+    private static final int IN_A_ROUND = 20;
 
-    /** What one thing costs: CPU and median wall time in ms, statements, size in kB. */
-    private record Cost(String of, double cpu, double wall, double p95, double statements, double kilobytes) {}
+    /** Something that is asked of a workshop time after time; answers with how many bytes came back. */
+    private interface Asked {
+        int of(GrownWorkshop workshop, int time) throws IOException, InterruptedException;
+    }
 
-    private record Used(long statements, long cpu) {}
+    /**
+     * What is measured.
+     *
+     * @param afterWrite whether a step is recorded before each request, which is not counted
+     */
+    private record Measured(String what, boolean afterWrite, Asked asked) {
+        static Measured page(String what, String... paths) {
+            return new Measured(what, false, (w, time) -> w.ask(paths[time % paths.length]));
+        }
 
-    private final Caller caller;
-    private final int jobs;
+        static Measured ofJobs(String page) {
+            return new Measured(page, false, (w, time) -> w.ask("/jobs/" + w.opened(time) + "/" + page));
+        }
+    }
 
-    private GrowthBenchmark(Caller caller, int jobs) {
-        this.caller = caller;
-        this.jobs = jobs;
+    /** What it cost one workshop so far. */
+    private static final class Cost {
+        private final List<Double> wall = new ArrayList<>();
+        private long cpu;
+        private long statements;
+        private long bytes;
+
+        void add(GrownWorkshop.Used before, GrownWorkshop.Used after) {
+            cpu += after.cpu() - before.cpu();
+            statements += after.statements() - before.statements();
+        }
+
+        double cpuMillis() {
+            return cpu / 1e6 / wall.size();
+        }
+
+        double wallMillis(double share) {
+            Collections.sort(wall);
+            return wall.get((int) (share * (wall.size() - 1)));
+        }
+
+        String words() {
+            return "%.1f (%.1f/%.1f)".formatted(cpuMillis(), wallMillis(0.5), wallMillis(0.95));
+        }
+    }
+
+    private final List<GrownWorkshop> workshops;
+
+    private GrowthBenchmark(List<GrownWorkshop> workshops) {
+        this.workshops = workshops;
     }
 
     /** Command line: folder for the bases (kept for the next time), numbers of jobs; 100 1000 10000 unless said. */
     public static void main(String[] args) throws IOException, InterruptedException {
-        Path folder = Path.of(args[0]);
         int[] sizes = args.length > 1
                 ? IntStream.range(1, args.length)
                         .map(i -> Integer.parseInt(args[i]))
                         .toArray()
                 : new int[] {100, 1_000, 10_000};
-        List<List<Cost>> all = new ArrayList<>();
-        for (int size : sizes) {
-            Path home = folder.resolve("jobs-" + size);
-            if (!Files.exists(home.resolve(GrownBase.MADE))) {
-                System.out.printf("making a workshop of %d jobs ...%n", size);
-                make(home, size);
-            }
-            System.out.printf("%d jobs%n", size);
-            all.add(measure(home, size));
-        }
-        table(sizes, all);
-    }
-
-    private static void make(Path home, int jobs) throws IOException, InterruptedException {
-        Files.createDirectories(home);
-        int ended = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xmx1500m",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        GrownBase.class.getName(),
-                        home.toString(),
-                        Integer.toString(jobs),
-                        "20")
-                .inheritIO()
-                .start()
-                .waitFor();
-        if (ended != 0) {
-            throw new IOException("the workshop could not be made");
-        }
-    }
-
-    private static List<Cost> measure(Path home, int jobs) throws IOException, InterruptedException {
-        Server server = Server.start(CountedApplication.class.getName(), home, true);
+        List<GrownWorkshop> workshops = new ArrayList<>();
         try {
-            String url = server.await(120);
-            if (url == null) {
-                throw new IOException("did not start:\n" + server.said());
+            System.out.printf("%-26s", "CPU ms (wall median/p95)");
+            for (int size : sizes) {
+                workshops.add(GrownWorkshop.at(Path.of(args[0]).resolve("jobs-" + size), size));
+                System.out.printf("%24d", size);
             }
-            GrowthBenchmark bench = new GrowthBenchmark(new Caller(url), jobs);
-            bench.awaitLines();
-            List<Cost> costs = bench.pages();
-            costs.add(bench.steps("step", ON_THE_BENCH));
-            int large = Integer.parseInt(Files.readString(home.resolve(GrownBase.MADE)));
-            costs.add(bench.steps("step, job of 5 000", large));
-            costs.add(bench.cost("strip, job of 5 000", List.of("/jobs/" + large + "/strip")));
-            System.out.println(Memory.of(server) + " after all of it");
-            return costs;
+            System.out.printf("%8s%12s%8s%n", "ratio", "statements", "kB");
+            GrowthBenchmark bench = new GrowthBenchmark(workshops);
+            for (Measured measured : all()) {
+                bench.measure(measured);
+            }
+            for (int i = 0; i < sizes.length; i++) {
+                System.out.printf(
+                        "%d jobs: %s after all of it%n", sizes[i], workshops.get(i).memory());
+            }
         } finally {
-            server.kill();
+            for (GrownWorkshop workshop : workshops) {
+                workshop.close();
+            }
         }
     }
 
-    /** A base of an earlier version has its lists made anew beside the work; that is not what is measured. */
-    private void awaitLines() throws IOException, InterruptedException {
-        while (Caller.text(caller.get("/jobs")).contains("still being read")) {
-            TimeUnit.SECONDS.sleep(1);
-        }
-    }
-
-    private List<Cost> pages() throws IOException, InterruptedException {
-        List<Integer> some = someOpened();
-        List<Cost> costs = new ArrayList<>();
-        costs.add(cost("first page", List.of("/")));
-        costs.add(afterWrites("first page after a write", "/"));
-        costs.add(cost("find a word", List.of("/jobs?q=harbour", "/jobs?q=gull", "/jobs?q=61877")));
+    private static List<Measured> all() {
+        List<Measured> all = new ArrayList<>(List.of(
+                Measured.page("first page", "/"),
+                new Measured("first page after a write", true, (w, time) -> w.ask("/")),
+                Measured.page("find a word", "/jobs?q=harbour", "/jobs?q=gull", "/jobs?q=61877"),
+                Measured.page("find, all; what waits", "/jobs", "/jobs?wait=PART")));
         for (String page : List.of(
                 "strip",
                 "climb",
@@ -131,138 +122,62 @@ public final class GrowthBenchmark {
                 "desk",
                 "arrival",
                 "dossier.json")) {
-            costs.add(
-                    cost(page, some.stream().map(n -> "/jobs/" + n + "/" + page).toList()));
+            all.add(Measured.ofJobs(page));
         }
-        costs.add(cost("parts desk", List.of("/parts")));
-        costs.add(cost("watches", List.of("/watches", "/watches?q=tid")));
-        costs.add(cost("calibres", List.of("/calibres")));
-        costs.add(cost("sheet", List.of("/calibres/cv-12", "/calibres/cv-24")));
-        costs.add(cost("sheet editor", List.of("/calibres/cv-12/edit", "/calibres/cv-24/edit")));
-        costs.add(cost("jobs.json", List.of("/jobs.json")));
-        costs.add(cost("safe", List.of("/safe")));
-        return costs;
+        all.addAll(List.of(
+                Measured.page("parts desk", "/parts"),
+                Measured.page("watches", "/watches", "/watches?q=tid"),
+                Measured.page("calibres", "/calibres"),
+                Measured.page("sheet", "/calibres/cv-12", "/calibres/cv-24"),
+                Measured.page("sheet editor", "/calibres/cv-12/edit", "/calibres/cv-24/edit"),
+                Measured.page("jobs.json", "/jobs.json"),
+                Measured.page("safe", "/safe"),
+                new Measured("step", false, (w, time) -> w.step(GrownWorkshop.ON_THE_BENCH, time % 2 == 0)),
+                new Measured("step, job of 5 000", false, (w, time) -> w.step(w.large, time % 2 == 0)),
+                new Measured("strip, job of 5 000", false, (w, time) -> w.ask("/jobs/" + w.large + "/strip"))));
+        return all;
     }
 
-    /** Jobs of a known calibre that were opened: every page can be made of them. */
-    private List<Integer> someOpened() throws IOException, InterruptedException {
-        Random random = new Random(SEED);
-        List<Integer> some = new ArrayList<>();
-        while (some.size() < SERIES) {
-            int number = random.nextInt(10, jobs - 1);
-            if (Caller.ok(caller.get("/jobs/" + number + "/climb"))
-                    && Caller.ok(caller.get("/jobs/" + number + "/turn"))) {
-                some.add(number);
+    private void measure(Measured measured) throws IOException, InterruptedException {
+        List<Cost> costs = new ArrayList<>();
+        for (GrownWorkshop workshop : workshops) {
+            costs.add(new Cost());
+            for (int time = 0; time < WARMING; time++) {
+                measured.asked().of(workshop, time);
             }
         }
-        return some;
-    }
-
-    private Cost cost(String what, List<String> paths) throws IOException, InterruptedException {
-        for (int i = 0; i < WARMING; i++) {
-            ask(paths.get(i % paths.size()));
-        }
-        List<Double> wall = new ArrayList<>();
-        long bytes = 0;
-        Used before = used();
-        for (int i = 0; i < SERIES; i++) {
-            long begin = System.nanoTime();
-            bytes += ask(paths.get(i % paths.size()));
-            wall.add((System.nanoTime() - begin) / 1e6);
-        }
-        return of(what, before, used(), wall, bytes);
-    }
-
-    /** The page after a step was recorded: nothing that was known may spare it the work. The step itself is not counted. */
-    private Cost afterWrites(String what, String path) throws IOException, InterruptedException {
-        List<Double> wall = new ArrayList<>();
-        long bytes = 0;
-        long statements = 0;
-        long cpu = 0;
-        for (int i = 0; i < SERIES; i++) {
-            note(ON_THE_BENCH);
-            Used before = used();
-            long begin = System.nanoTime();
-            bytes += ask(path);
-            wall.add((System.nanoTime() - begin) / 1e6);
-            Used after = used();
-            statements += after.statements() - before.statements();
-            cpu += after.cpu() - before.cpu();
-        }
-        return of(what, new Used(0, 0), new Used(statements, cpu), wall, bytes);
-    }
-
-    /** A step on the bench and the bench that answers it: the newest act taken back and done again in turn, each recorded. */
-    private Cost steps(String what, int job) throws IOException, InterruptedException {
-        int sequence = caller.sequence(job);
-        for (int i = 0; i < 30; i++) {
-            act(job, sequence + i, i % 2 == 0);
-        }
-        List<Double> wall = new ArrayList<>();
-        long bytes = 0;
-        Used before = used();
-        for (int i = 0; i < SERIES; i++) {
-            long begin = System.nanoTime();
-            bytes += act(job, sequence + 30 + i, i % 2 == 0);
-            wall.add((System.nanoTime() - begin) / 1e6);
-        }
-        return of(what, before, used(), wall, bytes);
-    }
-
-    private int act(int job, int sequence, boolean back) throws IOException, InterruptedException {
-        String path = "/jobs/" + job + "/strip/" + (back ? "undo" : "again");
-        HttpResponse<byte[]> answer = caller.post(path, Map.of("seq", Integer.toString(sequence)));
-        require(answer, path);
-        return answer.body().length;
-    }
-
-    private static Cost of(String what, Used before, Used after, List<Double> wall, long bytes) {
-        Collections.sort(wall);
-        return new Cost(
-                what,
-                (after.cpu() - before.cpu()) / 1e6 / SERIES,
-                wall.get(SERIES / 2),
-                wall.get(SERIES * 95 / 100),
-                (double) (after.statements() - before.statements()) / SERIES,
-                bytes / 1e3 / SERIES);
-    }
-
-    private void note(int job) throws IOException, InterruptedException {
-        String path = "/jobs/" + job + "/notes";
-        String sequence = Integer.toString(caller.sequence(job));
-        require(caller.post(path, Map.of("seq", sequence, "words", "as the workshop grows")), path);
-    }
-
-    private int ask(String path) throws IOException, InterruptedException {
-        HttpResponse<byte[]> answer = caller.get(path);
-        require(answer, path);
-        return answer.body().length;
-    }
-
-    private static void require(HttpResponse<byte[]> answer, String path) throws IOException {
-        if (!Caller.ok(answer)) {
-            throw new IOException(path + " answered " + answer.statusCode());
-        }
-    }
-
-    private Used used() throws IOException, InterruptedException {
-        String[] said = Caller.text(caller.get(CountedApplication.PATH)).split(" ");
-        return new Used(Long.parseLong(said[0]), Long.parseLong(said[1].strip()));
-    }
-
-    private static void table(int[] sizes, List<List<Cost>> all) {
-        System.out.printf("%-26s", "CPU ms (wall median/p95)");
-        Arrays.stream(sizes).forEach(s -> System.out.printf("%24d", s));
-        System.out.printf("%8s%12s%8s%n", "ratio", "statements", "kB");
-        for (int i = 0; i < all.get(0).size(); i++) {
-            System.out.printf("%-26s", all.get(0).get(i).of());
-            for (List<Cost> costs : all) {
-                Cost c = costs.get(i);
-                System.out.printf("%24s", "%.1f (%.1f/%.1f)".formatted(c.cpu(), c.wall(), c.p95()));
+        for (int round = 0; round < ROUNDS; round++) {
+            for (int i = 0; i < workshops.size(); i++) {
+                round(measured, workshops.get(i), round, costs.get(i));
             }
-            Cost last = all.get(all.size() - 1).get(i);
-            double ratio = last.cpu() / all.get(0).get(i).cpu();
-            System.out.printf("%8.2f%12.1f%8.0f%n", ratio, last.statements(), last.kilobytes());
+        }
+        Cost last = costs.get(costs.size() - 1);
+        System.out.printf("%-26s", measured.what());
+        costs.forEach(c -> System.out.printf("%24s", c.words()));
+        System.out.printf(
+                "%8.2f%12.1f%8.0f%n",
+                last.cpuMillis() / costs.get(0).cpuMillis(),
+                (double) last.statements / last.wall.size(),
+                last.bytes / 1e3 / last.wall.size());
+    }
+
+    private static void round(Measured measured, GrownWorkshop workshop, int round, Cost cost)
+            throws IOException, InterruptedException {
+        GrownWorkshop.Used before = workshop.used();
+        for (int i = 0; i < IN_A_ROUND; i++) {
+            if (measured.afterWrite()) {
+                workshop.note();
+                before = workshop.used();
+            }
+            long begin = System.nanoTime();
+            cost.bytes += measured.asked().of(workshop, round * IN_A_ROUND + i);
+            cost.wall.add((System.nanoTime() - begin) / 1e6);
+            if (measured.afterWrite()) {
+                cost.add(before, workshop.used());
+            }
+        }
+        if (!measured.afterWrite()) {
+            cost.add(before, workshop.used());
         }
     }
 }

@@ -74,21 +74,19 @@ class FindController {
     }
 
     private Found found(String typed, @Nullable Stage stage, @Nullable Wait wait, int page) {
-        Wanted wanted = Wanted.of(typed, stage, wait);
-        Map<Stage, Integer> counts = list.counts(wanted.atAnyStage());
-        int all = counts.values().stream().mapToInt(Integer::intValue).sum();
+        JobList.Found found = list.find(Wanted.of(typed, stage, wait), page * ON_A_PAGE, ON_A_PAGE);
+        Map<Stage, Integer> counts = found.atStage();
         int most = counts.values().stream().mapToInt(Integer::intValue).max().orElse(1);
-        int total = stage == null ? all : counts.getOrDefault(stage, 0);
+        int total = stage == null ? found.all() : counts.getOrDefault(stage, 0);
         List<OnRail> rail = Arrays.stream(Stage.values())
                 .map(s -> {
                     int jobs = counts.getOrDefault(s, 0);
                     return new OnRail(s, Listed.words(s), jobs, (double) jobs / most, s == stage);
                 })
                 .toList();
-        List<Listed> jobs = list.found(wanted, counts, page * ON_A_PAGE, ON_A_PAGE).stream()
-                .map(l -> Listed.of(l, clock.instant()))
-                .toList();
+        List<Listed> jobs =
+                found.jobs().stream().map(l -> Listed.of(l, clock.instant())).toList();
         boolean more = (page + 1) * ON_A_PAGE < total;
-        return new Found(typed, stage, wait, jobs, rail, all, total, page, more, lines.countMissing());
+        return new Found(typed, stage, wait, jobs, rail, found.all(), total, page, more, lines.countMissing());
     }
 }

@@ -2,6 +2,7 @@ package escrel.web.job;
 
 import escrel.web.storage.JobLineMapper;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -26,6 +27,7 @@ class MissingLines implements AutoCloseable {
     private final TransactionTemplate transaction;
     private final boolean anew;
     private volatile boolean closed;
+    private @Nullable Thread thread;
 
     MissingLines(
             JobLineMapper mapper,
@@ -46,18 +48,21 @@ class MissingLines implements AutoCloseable {
             transaction.executeWithoutResult(t -> lines.clear());
         }
         if (mapper.countMissing() > 0) {
-            Thread thread = new Thread(this::make, "lines of jobs");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            thread.start();
+            Thread making = new Thread(this::make, "lines of jobs");
+            making.setDaemon(true);
+            making.setPriority(Thread.MIN_PRIORITY);
+            making.start();
+            thread = making;
         }
     }
 
     private void make() {
         try {
             for (List<Integer> some = mapper.missing(AT_ONCE); !some.isEmpty() && !closed; ) {
-                some.forEach(this::make);
-                some = mapper.missing(AT_ONCE);
+                for (int i = 0; i < some.size() && !closed; i++) {
+                    make(some.get(i));
+                }
+                some = closed ? some : mapper.missing(AT_ONCE);
             }
         } catch (RuntimeException e) {
             // the search says how many are missing; the next start tries again
@@ -74,8 +79,20 @@ class MissingLines implements AutoCloseable {
         }
     }
 
+    boolean isAtWork() {
+        return thread != null && thread.isAlive();
+    }
+
+    /** The job at hand is finished first: journal and database close after this. */
     @Override
     public void close() {
         closed = true;
+        try {
+            if (thread != null) {
+                thread.join();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

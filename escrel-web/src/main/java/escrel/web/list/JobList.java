@@ -1,14 +1,21 @@
 package escrel.web.list;
 
 import escrel.core.handover.Stage;
+import escrel.web.list.ListMapper.Hit;
+import escrel.web.list.ListMapper.Line;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Jobs that were asked for: the one of that number first, then those in the house, then those that went back. */
+/**
+ * Jobs that were asked for: the one of that number first, then those in the house, then those that went back, the latest first
+ * of each.
+ */
 @Component
 public class JobList {
     private final ListMapper mapper;
@@ -20,36 +27,66 @@ public class JobList {
     /**
      * Some of the jobs that were asked for.
      *
-     * @param atStage how many there are at each stage, as {@link #counts} says
-     * @param from how many of the first are left out
+     * @param atStage how many of them there are at each stage, whichever stage was asked for
      */
-    @Transactional(readOnly = true)
-    public List<ListMapper.Line> found(Wanted wanted, Map<Stage, Integer> atStage, int from, int most) {
-        List<ListMapper.Line> first = wanted.number() == null ? List.of() : mapper.ofNumber(wanted);
-        List<ListMapper.Line> all = new ArrayList<>(from == 0 ? first : List.of());
-        int skip = Math.max(0, from - first.size());
-        if (wanted.stage() != null) {
-            all.addAll(mapper.found(wanted, false, skip, most - all.size()));
-            return all;
+    public record Found(Map<Stage, Integer> atStage, List<Line> jobs) {
+        /** How many there are at any stage. */
+        public int all() {
+            return atStage.values().stream().mapToInt(Integer::intValue).sum();
         }
-        all.addAll(mapper.found(wanted, false, skip, most - all.size()));
-        if (all.size() < most) {
-            int house = atStage.entrySet().stream()
-                    .filter(e -> e.getKey() != Stage.HANDED_OVER)
-                    .mapToInt(Map.Entry::getValue)
-                    .sum();
-            boolean firstInHouse = !first.isEmpty() && !first.get(0).stage().equals(Stage.HANDED_OVER.name());
-            int otherInHouse = house - (firstInHouse ? 1 : 0);
-            all.addAll(mapper.found(wanted, true, Math.max(0, skip - otherInHouse), most - all.size()));
-        }
-        return all;
     }
 
-    /** How many of the jobs that were asked for stand at each stage. */
+    /**
+     * Some of the jobs that were asked for.
+     *
+     * @param from how many of the first are left out
+     * @param most so many at most
+     */
     @Transactional(readOnly = true)
-    public Map<Stage, Integer> counts(Wanted wanted) {
+    public Found find(Wanted wanted, int from, int most) {
+        if (wanted.wordless()) {
+            return new Found(Map.of(), List.of());
+        }
+        return wanted.everything() ? ofAll(wanted.stage(), from, most) : ofHits(wanted, from, most);
+    }
+
+    /** By the index, so that as much is read as is shown, however many there are. */
+    private Found ofAll(@Nullable Stage stage, int from, int most) {
         Map<Stage, Integer> counts = new EnumMap<>(Stage.class);
-        mapper.counts(wanted).forEach(c -> counts.put(Stage.valueOf(c.stage()), c.jobs()));
-        return counts;
+        mapper.counts().forEach(c -> counts.put(c.stage(), c.jobs()));
+        if (stage != null) {
+            return new Found(counts, mapper.at(stage, from, most));
+        }
+        List<Line> all = new ArrayList<>(mapper.at(null, from, most));
+        if (all.size() < most) {
+            int house = new Found(counts, List.of()).all() - counts.getOrDefault(Stage.HANDED_OVER, 0);
+            all.addAll(mapper.at(Stage.HANDED_OVER, Math.max(0, from - house), most - all.size()));
+        }
+        return new Found(counts, all);
+    }
+
+    /** The words are looked up once: all that was found, and of that what is shown. */
+    private Found ofHits(Wanted wanted, int from, int most) {
+        List<Hit> hits = mapper.hits(wanted);
+        Map<Stage, Integer> counts = new EnumMap<>(Stage.class);
+        hits.forEach(h -> counts.merge(h.stage(), 1, Integer::sum));
+        List<Integer> shown = hits.stream()
+                .filter(h -> wanted.stage() == null || wanted.stage() == h.stage())
+                .sorted(Comparator.comparing((Hit h) -> wanted.number() == null || wanted.number() != h.number())
+                        .thenComparing(Hit::isGone)
+                        .thenComparing(Hit::changedAt, Comparator.reverseOrder())
+                        .thenComparing(Hit::number, Comparator.reverseOrder()))
+                .skip(from)
+                .limit(most)
+                .map(Hit::number)
+                .toList();
+        if (shown.isEmpty()) {
+            return new Found(counts, List.of());
+        }
+        return new Found(
+                counts,
+                mapper.lines(shown).stream()
+                        .sorted(Comparator.comparing(line -> shown.indexOf(line.number())))
+                        .toList());
     }
 }

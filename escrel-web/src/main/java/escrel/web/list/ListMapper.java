@@ -1,5 +1,6 @@
 package escrel.web.list;
 
+import escrel.core.handover.Stage;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -30,7 +31,7 @@ public interface ListMapper {
             String open) {}
 
     /** How many jobs stand at a stage. */
-    record Count(String stage, int jobs) {}
+    record Count(Stage stage, int jobs) {}
 
     String COLUMNS = """
             select j.number, j.watch, j.owner, s.name as calibre_name, j.stage, j.next_act, j.changed_at, j.due_at,
@@ -45,19 +46,6 @@ public interface ListMapper {
     /** Every stage but the last: spelt out, since "all but one" goes by no index. */
     String IN_THE_HOUSE = """
             j.stage in ('ARRIVED', 'READ', 'STRIPPING', 'INSPECTING', 'CLEAN', 'CLIMBING', 'ADJUSTING', 'READY')
-            """;
-
-    /** Every word the beginning of one said of the job; a number alone also finds the job of that number. */
-    String WORDS = """
-              <foreach item="word" collection="w.words">
-                and j.number in (
-                  select t.job from job_word t where t.word &gt;= #{word.from} and t.word &lt; #{word.to}
-                  <if test="w.number != null">union select #{w.number}</if>)
-              </foreach>
-              <if test="w.wordless">and false</if>
-              <if test="w.waitingFor != null">
-                and exists (select 1 from job_line l where l.job = j.number and l.waits like #{w.waitingFor})
-              </if>
             """;
 
     @Select(COLUMNS + "from job j " + JOINED + "where " + IN_THE_HOUSE + " order by j.number")
@@ -80,34 +68,53 @@ public interface ListMapper {
             """)
     String standing(@Param("after") int after, @Param("most") int most);
 
-    /** The job of a number, where it is asked for. */
-    @Select("<script>" + COLUMNS + "from job j " + JOINED + """
-            where j.number = #{w.number}
-            <if test="w.stage != null">and j.stage = #{w.stage}</if>
-            <if test="w.waitingFor != null">and l.waits like #{w.waitingFor}</if>
-            </script>""")
-    List<Line> ofNumber(@Param("w") Wanted wanted);
-
-    /** Jobs at one of some stages, without the one whose number was typed: the latest first. */
+    /** Jobs of one stage, or of all but the last: the latest first. */
     @Select("<script>" + COLUMNS + """
             from (select * from job j where
               <choose>
-                <when test="w.stage != null">j.stage = #{w.stage}</when>
-                <when test="gone">j.stage = 'HANDED_OVER'</when>
+                <when test="stage != null">j.stage = #{stage} order by j.stage, j.changed_at desc, j.number desc</when>
                 <otherwise>""" + IN_THE_HOUSE + """
-                </otherwise>
+                  order by j.changed_at desc, j.number desc</otherwise>
               </choose>
-              <if test="w.number != null">and j.number != #{w.number}</if>
-            """ + WORDS + """
-              order by <if test="gone or w.stage != null">j.stage,</if> j.changed_at desc, j.number desc
               limit #{most} offset #{from}) j
             """ + JOINED + """
             order by j.changed_at desc, j.number desc
             </script>""")
-    List<Line> found(
-            @Param("w") Wanted wanted, @Param("gone") boolean gone, @Param("from") int from, @Param("most") int most);
+    List<Line> at(@Param("stage") @Nullable Stage stage, @Param("from") int from, @Param("most") int most);
 
-    /** How many of them stand at each stage. */
-    @Select("<script>select j.stage, count(*) as jobs from job j where true " + WORDS + "group by j.stage</script>")
-    List<Count> counts(@Param("w") Wanted wanted);
+    /** How many jobs stand at each stage. */
+    @Select("select stage, count(*) as jobs from job group by stage")
+    List<Count> counts();
+
+    /** A job that was found, with what its place among the others goes by. */
+    record Hit(int number, Stage stage, OffsetDateTime changedAt) {
+        boolean isGone() {
+            return stage == Stage.HANDED_OVER;
+        }
+    }
+
+    /**
+     * Every job of which each of the words is said, or a longer one that begins so; a number alone also finds the job of that
+     * number. A job that went back waits for nothing.
+     */
+    @Select("""
+            <script>
+            select j.number, j.stage, j.changed_at from job j where true
+            <foreach item="word" collection="words">
+              and j.number in (
+                select t.job from job_word t where t.word &gt;= #{word.from} and t.word &lt; #{word.to}
+                <if test="number != null">union select #{number}</if>)
+            </foreach>
+            <if test="waitingFor != null">
+              and """ + " " + IN_THE_HOUSE + """
+              and exists (select 1 from job_line l where l.job = j.number and l.waits like #{waitingFor})
+            </if>
+            </script>""")
+    List<Hit> hits(Wanted wanted);
+
+    /** The lines of some jobs, in no order. */
+    @Select("<script>" + COLUMNS + "from job j " + JOINED + """
+            where j.number in <foreach item="n" collection="numbers" open="(" separator="," close=")">#{n}</foreach>
+            </script>""")
+    List<Line> lines(@Param("numbers") List<Integer> numbers);
 }

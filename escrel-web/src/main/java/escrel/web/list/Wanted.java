@@ -47,8 +47,8 @@ public record Wanted(
                 words.isEmpty() && !typed.isBlank());
     }
 
-    /** The same at whatever stage. */
-    public Wanted atAnyStage() {
-        return new Wanted(words, number, null, waitingFor, wordless);
+    /** Whether nothing is asked for but a stage. */
+    boolean everything() {
+        return words.isEmpty() && waitingFor == null && !wordless;
     }
 }

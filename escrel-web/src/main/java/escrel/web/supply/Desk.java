@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -21,10 +22,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param groups in the order in which they are looked at
  * @param told what it all comes to, in sentences
- * @param only the one heading that is looked at; nothing where all are
- * @param page of that heading, from 0
+ * @param look what of it is looked at
  */
-record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int page) {
+record Desk(List<Group> groups, List<String> told, Look look) {
     /** Most things shown of a heading beside the others, and of one alone. */
     private static final int SOME = 12;
 
@@ -53,8 +53,25 @@ record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int p
         }
     }
 
-    /** What is looked at: a heading alone, page by page, or the first things of each. */
+    /**
+     * What is looked at: a heading alone, page by page, or the first things of each.
+     *
+     * @param only the one heading that is looked at; nothing where all are
+     * @param page of that heading, from 0
+     */
     record Look(@Nullable Heading only, int page) {
+        private static final Pattern SAID = Pattern.compile("(&only=[A-Z]{1,20}(&page=[0-9]{1,5})?)?");
+
+        /** As it goes on in an address after what is chosen; empty where all headings are looked at. */
+        public String said() {
+            return only == null ? "" : "&only=" + only + (page == 0 ? "" : "&page=" + page);
+        }
+
+        /** What a form sent back of {@link #said}; empty when it is none. */
+        static String sentBack(@Nullable String said) {
+            return said != null && SAID.matcher(said).matches() ? said : "";
+        }
+
         List<List<String>> groups() {
             return only == null
                     ? Arrays.stream(Heading.values()).map(Heading::states).toList()
@@ -142,7 +159,7 @@ record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int p
                         sum(counts, h)))
                 .filter(g -> !g.rows().isEmpty())
                 .toList();
-        return new Desk(groups, told(counts, today), look.only(), look.page());
+        return new Desk(groups, told(counts, today), look);
     }
 
     private static Row row(Line line, LocalDate today, @Nullable String chosen) {
@@ -232,13 +249,7 @@ record Desk(List<Group> groups, List<String> told, @Nullable Heading only, int p
 
     /** Whether there are more of the heading looked at after this page. */
     public boolean further() {
-        return only != null && groups.stream().anyMatch(g -> g.all() > (page + 1) * ON_A_PAGE);
-    }
-
-    /** The page as an address says it: the first is not said. */
-    @Nullable
-    public Integer pageSaid() {
-        return page == 0 ? null : Integer.valueOf(page);
+        return groups.stream().anyMatch(g -> g.heading() == look.only() && g.all() > (look.page() + 1) * ON_A_PAGE);
     }
 
     /** The rows in the order in which they stand. */

@@ -3,6 +3,7 @@ package escrel.web.supply;
 import escrel.core.MendableException;
 import escrel.core.supply.Came;
 import escrel.web.format.Amount;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Controller;
@@ -15,10 +16,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class WantsController {
     private final SupplyActions actions;
     private final Clock clock;
+    /** The one at hand, whichever that is: every form carries what was looked at. */
+    private final HttpServletRequest request;
 
-    WantsController(SupplyActions actions, Clock clock) {
+    WantsController(SupplyActions actions, Clock clock, HttpServletRequest request) {
         this.actions = actions;
         this.clock = clock;
+        this.request = request;
     }
 
     /** What a form says, taken as it is meant; what is no price or day is said to be none. */
@@ -32,7 +36,7 @@ class WantsController {
         } catch (IllegalArgumentException e) {
             throw SupplyActions.refuse(String.valueOf(e.getMessage()), "Correct it and send it again.");
         }
-        return "redirect:/parts?want=" + number + ":" + want;
+        return "redirect:/parts?want=" + number + ":" + want + Desk.Look.sentBack(request.getParameter("look"));
     }
 
     @PostMapping("/jobs/{number}/wants/{want}/order")

@@ -3,17 +3,19 @@ package escrel.web.undo;
 import escrel.web.job.Workshop;
 import escrel.web.room.Room;
 import escrel.web.room.Rooms;
-import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.util.UriUtils;
 
 /** Takes the newest act of a room back, or does it again, and shows the room. */
 @Controller
 class UndoController {
+    /** What was chosen there and what was looked at, as an address says it: no other address can be made of it. */
+    private static final Pattern AT = Pattern.compile("[\\w:&=-]{0,100}");
+
     private final Workshop workshop;
 
     UndoController(Workshop workshop) {
@@ -37,7 +39,7 @@ class UndoController {
                         : "Taken back: " + workshop.takeBack(number, seq, room));
         // it may have been pressed on a page over all jobs
         return Rooms.ofTheWorkshopCalled(to)
-                .map(r -> "redirect:" + r.address() + "?want=" + UriUtils.encode(at, StandardCharsets.UTF_8))
+                .map(r -> "redirect:" + r.address() + "?want=" + (AT.matcher(at).matches() ? at : ""))
                 .orElse("redirect:/jobs/" + number + "/" + where.path());
     }
 }

@@ -16,6 +16,7 @@ import escrel.web.storage.JobLineMapper;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -45,9 +46,9 @@ class FindTest {
     }
 
     private static List<ListMapper.Line> found(EscrelServer server, String typed) {
-        JobList list = server.bean(JobList.class);
-        Wanted wanted = Wanted.of(typed, null, null);
-        return list.found(wanted, list.counts(wanted), 0, 20);
+        return server.bean(JobList.class)
+                .find(Wanted.of(typed, null, null), 0, 20)
+                .jobs();
     }
 
     private List<Integer> found(String typed) {
@@ -101,20 +102,19 @@ class FindTest {
             }
         }
         JobList list = SERVER.bean(JobList.class);
-        for (String typed : List.of("paged sextant", String.valueOf(named))) {
+        for (String typed : List.of("paged sextant", String.valueOf(named), "")) {
             Wanted wanted = Wanted.of(typed, null, null);
             List<ListMapper.Line> all = new ArrayList<>();
-            for (int page = 0; page * length < 60; page++) {
-                all.addAll(list.found(wanted, list.counts(wanted), page * length, length));
+            for (int page = 0; page * length < 120; page++) {
+                all.addAll(list.find(wanted, page * length, length).jobs());
             }
             assertThat(all).extracting(ListMapper.Line::number).doesNotHaveDuplicates();
-            int total = list.counts(wanted).values().stream()
-                    .mapToInt(Integer::intValue)
-                    .sum();
+            int total = list.find(wanted, 0, length).all();
             assertThat(all).hasSize(total);
             assertThat(all.subList(wanted.number() == null ? 0 : 1, total))
-                    .extracting(l -> l.stage().equals("HANDED_OVER"))
-                    .isSorted();
+                    .isSortedAccordingTo(Comparator.comparing(
+                                    (ListMapper.Line l) -> l.stage().equals("HANDED_OVER"))
+                            .thenComparing(ListMapper.Line::changedAt, Comparator.reverseOrder()));
         }
     }
 

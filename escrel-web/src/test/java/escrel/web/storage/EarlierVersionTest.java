@@ -6,12 +6,9 @@ import static org.awaitility.Awaitility.await;
 
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Side;
-import escrel.core.condition.Grade;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
 import escrel.core.job.Wait;
-import escrel.core.lubrication.Oiled;
-import escrel.core.parts.Finding;
 import escrel.core.service.Happened;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
@@ -44,10 +41,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
-/** Databases and dossiers of earlier versions (the demo workshop as each filled it) open in this one and go on. */
+/** Databases of earlier versions (the demo workshop as each filled it) open in this one and go on. */
 class EarlierVersionTest {
     @Test
     void jobsStepsSheetsAndPhotosAreThereAndNewStepsGoIn() throws IOException {
@@ -98,57 +93,6 @@ class EarlierVersionTest {
         }
     }
 
-    /** In version 1 these jobs lay stripping, adjusting and climbing. */
-    @ParameterizedTest
-    @CsvSource({"3, STRIPPING", "4, ADJUSTING", "5, CLIMBING"})
-    void dossiersOfVersion1AreTakenInAndGoOn(int job, Stage stage) throws IOException {
-        try (EscrelServer server = EscrelServer.empty()) {
-            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v1-job-" + job + ".json"));
-            Visitor visitor = new Visitor(server.url());
-
-            String page = visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                    .body();
-
-            assertThat(page).contains("The dossier was taken in as job");
-            assertThat(server.bean(Workshop.class).load(job).stage()).isEqualTo(stage);
-            for (String room :
-                    new String[] {"strip", "climb", "inspect", "wash", "readings", "turn", "handover", "report"}) {
-                assertThat(visitor.get("/jobs/" + job + "/" + room).statusCode())
-                        .as(room)
-                        .isEqualTo(200);
-            }
-        }
-    }
-
-    /** In version 4 a bridge that was replaced owed no end-shake, and clean parts were looked at all together. */
-    @Test
-    void dossierOfVersion4MeansWhatItMeantAndGoesOn() throws IOException {
-        try (EscrelServer server = EscrelServer.empty()) {
-            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v4-job-7.json"));
-            Visitor visitor = new Visitor(server.url());
-            assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                            .body())
-                    .contains("The dossier was taken in as job");
-
-            Job job = server.bean(Workshop.class).load(7).job();
-            assertThat(job.history().ruleBook()).isEqualTo(RuleBook.THIRD);
-            assertThat(job.findings().all())
-                    .extracting(Finding::wanting)
-                    .containsExactly(null, "the other one is here and not fitted yet", null);
-            assertThat(job.looks().clean("fourth-wheel")).isEqualTo(Grade.MEND);
-            assertThat(job.looks().clean("barrel"))
-                    .as("looked at with the rest")
-                    .isEqualTo(Grade.GOOD);
-            assertThat(visitor.get("/jobs/7/inspect").statusCode()).isEqualTo(200);
-            assertThat(visitor.post(
-                                    "/jobs/7/inspect/judge",
-                                    Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
-                            .statusCode())
-                    .isEqualTo(200);
-            assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 7", "\"judged\"");
-        }
-    }
-
     /** In version 5 nothing was ordered: what a decision wants from elsewhere stood in its words, and is wanted here. */
     @Test
     void decisionsOfVersion5WantWhatTheySaid() throws IOException {
@@ -184,24 +128,6 @@ class EarlierVersionTest {
                     .containsExactlyInAnyOrder(
                             tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1), tuple("AWAITED", 0));
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
-        }
-    }
-
-    /** In version 6 oiling named no bottle and no part was prepared for its bath: that reads as it was. */
-    @Test
-    void dossierOfVersion6IsAsWholeAsItWas() throws IOException {
-        try (EscrelServer server = EscrelServer.empty()) {
-            byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v6-job-12.json"));
-            Visitor visitor = new Visitor(server.url());
-            assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                            .body())
-                    .contains("The dossier was taken in as job");
-            Job job = server.bean(Workshop.class).load(12).job();
-            assertThat(job.history().all(Oiled.class))
-                    .isNotEmpty()
-                    .allSatisfy(o -> assertThat(o.bottle()).isNull());
-            assertThat(job.lubrication().open()).isEmpty();
-            assertThat(job.cleaning().due()).isEmpty();
         }
     }
 

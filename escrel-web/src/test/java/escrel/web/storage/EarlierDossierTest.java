@@ -1,0 +1,91 @@
+package escrel.web.storage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import escrel.core.condition.Grade;
+import escrel.core.handover.Stage;
+import escrel.core.job.Job;
+import escrel.core.lubrication.Oiled;
+import escrel.core.parts.Finding;
+import escrel.core.service.RuleBook;
+import escrel.web.job.Workshop;
+import escrel.web.testing.EscrelServer;
+import escrel.web.testing.Visitor;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Dossiers that earlier versions gave out are taken in by this one, and go on. */
+class EarlierDossierTest {
+    private static final EscrelServer SERVER = EscrelServer.empty();
+
+    private final Visitor visitor = new Visitor(SERVER.url());
+
+    @AfterAll
+    static void stop() {
+        SERVER.close();
+    }
+
+    /** In version 1 these jobs lay stripping, adjusting and climbing. */
+    @ParameterizedTest
+    @CsvSource({"3, STRIPPING", "4, ADJUSTING", "5, CLIMBING"})
+    void dossiersOfVersion1AreTakenInAndGoOn(int job, Stage stage) throws IOException {
+        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v1-job-" + job + ".json"));
+
+        String page = visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                .body();
+
+        assertThat(page).contains("The dossier was taken in as job");
+        assertThat(SERVER.bean(Workshop.class).load(job).stage()).isEqualTo(stage);
+        for (String room :
+                new String[] {"strip", "climb", "inspect", "wash", "readings", "turn", "handover", "report"}) {
+            assertThat(visitor.get("/jobs/" + job + "/" + room).statusCode())
+                    .as(room)
+                    .isEqualTo(200);
+        }
+    }
+
+    /** In version 4 a bridge that was replaced owed no end-shake, and clean parts were looked at all together. */
+    @Test
+    void dossierOfVersion4MeansWhatItMeantAndGoesOn() throws IOException {
+        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v4-job-7.json"));
+        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                        .body())
+                .contains("The dossier was taken in as job");
+
+        Job job = SERVER.bean(Workshop.class).load(7).job();
+        assertThat(job.history().ruleBook()).isEqualTo(RuleBook.THIRD);
+        assertThat(job.findings().all())
+                .extracting(Finding::wanting)
+                .containsExactly(null, "the other one is here and not fitted yet", null);
+        assertThat(job.looks().clean("fourth-wheel")).isEqualTo(Grade.MEND);
+        assertThat(job.looks().clean("barrel")).as("looked at with the rest").isEqualTo(Grade.GOOD);
+        assertThat(visitor.get("/jobs/7/inspect").statusCode()).isEqualTo(200);
+        assertThat(visitor.post(
+                                "/jobs/7/inspect/judge",
+                                Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 7", "\"judged\"");
+    }
+
+    /** In version 6 oiling named no bottle and no part was prepared for its bath: that reads as it was. */
+    @Test
+    void dossierOfVersion6IsAsWholeAsItWas() throws IOException {
+        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v6-job-12.json"));
+        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                        .body())
+                .contains("The dossier was taken in as job");
+        Job job = SERVER.bean(Workshop.class).load(12).job();
+        assertThat(job.history().all(Oiled.class))
+                .isNotEmpty()
+                .allSatisfy(o -> assertThat(o.bottle()).isNull());
+        assertThat(job.lubrication().open()).isEmpty();
+        assertThat(job.cleaning().due()).isEmpty();
+    }
+}
