@@ -1,20 +1,22 @@
 package escrel.web.list;
 
 import escrel.core.handover.Stage;
-import escrel.web.list.ListMapper.Hit;
 import escrel.web.list.ListMapper.Line;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Jobs that were asked for: the one of that number first, then those in the house, then those that went back, the latest first
- * of each.
+ * Jobs that were asked for: the one of that number first, then those in the house, then those that went back. Those in the
+ * house changed last come first; of those that went back, where words were asked for, the last numbers.
  */
 @Component
 public class JobList {
@@ -47,7 +49,7 @@ public class JobList {
         if (wanted.wordless()) {
             return new Found(Map.of(), List.of());
         }
-        return wanted.everything() ? ofAll(wanted.stage(), from, most) : ofHits(wanted, from, most);
+        return wanted.everything() ? ofAll(wanted.stage(), from, most) : ofWords(wanted, from, most);
     }
 
     /** By the index, so that as much is read as is shown, however many there are. */
@@ -65,28 +67,58 @@ public class JobList {
         return new Found(counts, all);
     }
 
-    /** The words are looked up once: all that was found, and of that what is shown. */
-    private Found ofHits(Wanted wanted, int from, int most) {
-        List<Hit> hits = mapper.hits(wanted);
+    /**
+     * What is said of jobs is looked up once, and of what was found only what is shown: what is not in the house went back, so
+     * that no job need be asked where it stands.
+     */
+    private Found ofWords(Wanted wanted, int from, int most) {
+        Map<Integer, Stage> house = new LinkedHashMap<>();
+        mapper.inTheHouseWaiting(wanted.waitingFor()).forEach(j -> house.put(j.number(), j.stage()));
+        Set<Integer> said = said(wanted, house.keySet());
+        List<Integer> order = new ArrayList<>(house.keySet());
+        order.retainAll(said);
+        if (wanted.waitingFor() == null) {
+            said.stream()
+                    .filter(n -> !house.containsKey(n))
+                    .sorted(Comparator.reverseOrder())
+                    .forEach(order::add);
+        }
+        if (wanted.number() != null && order.remove(wanted.number())) {
+            order.add(0, wanted.number());
+        }
         Map<Stage, Integer> counts = new EnumMap<>(Stage.class);
-        hits.forEach(h -> counts.merge(h.stage(), 1, Integer::sum));
-        List<Integer> shown = hits.stream()
-                .filter(h -> wanted.stage() == null || wanted.stage() == h.stage())
-                .sorted(Comparator.comparing((Hit h) -> wanted.number() == null || wanted.number() != h.number())
-                        .thenComparing(Hit::isGone)
-                        .thenComparing(Hit::changedAt, Comparator.reverseOrder())
-                        .thenComparing(Hit::number, Comparator.reverseOrder()))
+        order.forEach(n -> counts.merge(house.getOrDefault(n, Stage.HANDED_OVER), 1, Integer::sum));
+        List<Integer> shown = order.stream()
+                .filter(n -> wanted.stage() == null || wanted.stage() == house.getOrDefault(n, Stage.HANDED_OVER))
                 .skip(from)
                 .limit(most)
-                .map(Hit::number)
                 .toList();
-        if (shown.isEmpty()) {
-            return new Found(counts, List.of());
+        return new Found(counts, lines(shown));
+    }
+
+    /** Jobs of which every word is said; the one of the number that was typed; all of some where no word was. */
+    private Set<Integer> said(Wanted wanted, Set<Integer> all) {
+        Set<Integer> said = null;
+        for (Wanted.Beginning word : wanted.words()) {
+            List<Integer> jobs = mapper.said(word);
+            if (said == null) {
+                said = new HashSet<>(jobs);
+            } else {
+                said.retainAll(new HashSet<>(jobs));
+            }
         }
-        return new Found(
-                counts,
-                mapper.lines(shown).stream()
-                        .sorted(Comparator.comparing(line -> shown.indexOf(line.number())))
-                        .toList());
+        if (wanted.number() != null && said != null) {
+            said.addAll(mapper.isThere(wanted.number()));
+        }
+        return said == null ? all : said;
+    }
+
+    private List<Line> lines(List<Integer> numbers) {
+        if (numbers.isEmpty()) {
+            return List.of();
+        }
+        return mapper.lines(numbers).stream()
+                .sorted(Comparator.comparing(line -> numbers.indexOf(line.number())))
+                .toList();
     }
 }

@@ -86,31 +86,27 @@ public interface ListMapper {
     @Select("select stage, count(*) as jobs from job group by stage")
     List<Count> counts();
 
-    /** A job that was found, with what its place among the others goes by. */
-    record Hit(int number, Stage stage, OffsetDateTime changedAt) {
-        boolean isGone() {
-            return stage == Stage.HANDED_OVER;
-        }
-    }
+    /** Jobs of which a word is said that begins so; a job may come several times. */
+    @Select("select job from job_word where word >= #{from} and word < #{to}")
+    List<Integer> said(Wanted.Beginning word);
 
-    /**
-     * Every job of which each of the words is said, or a longer one that begins so; a number alone also finds the job of that
-     * number. A job that went back waits for nothing.
-     */
+    /** A job in the house and where it stands. */
+    record InHouse(int number, Stage stage) {}
+
+    /** Jobs in the house, changed last first; with a pattern those that wait for it. */
     @Select("""
             <script>
-            select j.number, j.stage, j.changed_at from job j where true
-            <foreach item="word" collection="words">
-              and j.number in (
-                select t.job from job_word t where t.word &gt;= #{word.from} and t.word &lt; #{word.to}
-                <if test="number != null">union select #{number}</if>)
-            </foreach>
+            select j.number, j.stage from job j where """ + " " + IN_THE_HOUSE + """
             <if test="waitingFor != null">
-              and """ + " " + IN_THE_HOUSE + """
               and exists (select 1 from job_line l where l.job = j.number and l.waits like #{waitingFor})
             </if>
+            order by j.changed_at desc, j.number desc
             </script>""")
-    List<Hit> hits(Wanted wanted);
+    List<InHouse> inTheHouseWaiting(@Param("waitingFor") @Nullable String waitingFor);
+
+    /** A number where there is a job of it. */
+    @Select("select number from job where number = #{number}")
+    List<Integer> isThere(int number);
 
     /** The lines of some jobs, in no order. */
     @Select("<script>" + COLUMNS + "from job j " + JOINED + """

@@ -94,15 +94,15 @@ class FindTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 3, 7, 40})
     void pagesHoldEachJobOnce(int length) {
-        int named = open("Paged sextant watch", "Owner", "");
+        int named = open("Paged sextant of a sexton", "Owner", "");
         for (int i = 0; i < 6; i++) {
-            int job = open("Paged sextant watch " + named, "Owner", "");
+            int job = open("Paged sextant of a sexton " + named, "Owner", "");
             if (i % 2 == 0) {
                 workshop.append(job, workshop.load(job).sequence(), new HandedOver(""));
             }
         }
         JobList list = SERVER.bean(JobList.class);
-        for (String typed : List.of("paged sextant", String.valueOf(named), "")) {
+        for (String typed : List.of("paged sextant", "sext", String.valueOf(named), "")) {
             Wanted wanted = Wanted.of(typed, null, null);
             List<ListMapper.Line> all = new ArrayList<>();
             for (int page = 0; page * length < 120; page++) {
@@ -115,6 +115,11 @@ class FindTest {
                     .isSortedAccordingTo(Comparator.comparing(
                                     (ListMapper.Line l) -> l.stage().equals("HANDED_OVER"))
                             .thenComparing(ListMapper.Line::changedAt, Comparator.reverseOrder()));
+            assertThat(list.find(Wanted.of(typed, Stage.HANDED_OVER, null), 0, 200)
+                            .jobs())
+                    .extracting(ListMapper.Line::number)
+                    .isSubsetOf(all.stream().map(ListMapper.Line::number).toList())
+                    .hasSize(list.find(wanted, 0, 1).atStage().get(Stage.HANDED_OVER));
         }
     }
 
