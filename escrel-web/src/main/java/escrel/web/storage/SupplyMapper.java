@@ -59,28 +59,6 @@ public interface SupplyMapper {
             @Nullable String size,
             String words) {}
 
-    /**
-     * How many wants stand so; more is told of {@link #AWAITED} only.
-     *
-     * @param price what they cost together as far as prices are known, of so many
-     * @param watches for how many jobs
-     * @param late how many were promised for a day that is over
-     * @param since the longest of them
-     * @param job whose that one is
-     */
-    record Count(
-            String state,
-            int wants,
-            double price,
-            int priced,
-            int watches,
-            int late,
-            @Nullable OffsetDateTime since,
-            @Nullable Integer job) {
-        /** What others owe, however it is owed. */
-        public static final String AWAITED = "AWAITED";
-    }
-
     /** A part that was bought or brought in before, the newest first. */
     record Before(int job, String watch, String origin, String source, String size, OffsetDateTime atHand) {}
 
@@ -148,21 +126,6 @@ public interface SupplyMapper {
             from job_want w join job j on j.number = w.job where w.job = #{job} and w.want = #{want}
               and w.state not in ('DONE', 'CALLED_OFF')""")
     Optional<Line> one(@Param("job") int job, @Param("want") String want);
-
-    /**
-     * How many stand how, the done ones left out, and {@link Count#AWAITED} over what is ordered and what is out.
-     *
-     * @param today as {@code 2026-11-27}
-     */
-    @Select("""
-            select 'AWAITED' as state, count(*) as wants, coalesce(sum(price), 0) as price, count(price) as priced,
-              count(distinct job) as watches, count(case when expected < #{today} then 1 end) as late, min(since) as since,
-              (select job from job_want where state in ('ORDERED', 'OUT') order by since, job limit 1) as job
-            from job_want where state in ('ORDERED', 'OUT')
-            union all select state, count(*), 0, 0, 0, 0, null, null from job_want
-            where state in ('TO_ORDER', 'TO_TAKE', 'TO_SEND', 'ORDERED', 'OUT', 'TO_CHECK', 'TO_FIT', 'CONDITION')
-            group by state""")
-    List<Count> counts(String today);
 
     /** What was brought in for a part of a calibre, the newest first. */
     @Select("""

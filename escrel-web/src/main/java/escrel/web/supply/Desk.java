@@ -2,7 +2,7 @@ package escrel.web.supply;
 
 import escrel.core.supply.Want.State;
 import escrel.web.format.Amount;
-import escrel.web.storage.SupplyMapper.Count;
+import escrel.web.storage.OpenWants;
 import escrel.web.storage.SupplyMapper.Line;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -149,17 +148,17 @@ record Desk(List<Group> groups, List<String> told, Look look) {
         }
     }
 
-    static Desk of(Look look, List<Line> lines, List<Count> counts, LocalDate today, @Nullable String chosen) {
+    static Desk of(Look look, List<Line> lines, OpenWants.Sums sums, LocalDate today, @Nullable String chosen) {
         List<Row> rows = lines.stream().map(l -> row(l, today, chosen)).toList();
         List<Group> groups = Arrays.stream(Heading.values())
                 .map(h -> new Group(
                         h,
                         h.words,
                         rows.stream().filter(r -> h.states.contains(r.state())).toList(),
-                        sum(counts, h)))
+                        count(sums, h)))
                 .filter(g -> !g.rows().isEmpty())
                 .toList();
-        return new Desk(groups, told(counts, today), look);
+        return new Desk(groups, told(sums.awaited(), today), look);
     }
 
     private static Row row(Line line, LocalDate today, @Nullable String chosen) {
@@ -212,14 +211,10 @@ record Desk(List<Group> groups, List<String> told, Look look) {
         return (kept + REACH) * WIDTH / (2 * REACH);
     }
 
-    private static List<String> told(List<Count> counts, LocalDate today) {
-        return counts.stream()
-                .filter(c -> c.state().equals(Count.AWAITED) && c.since() != null)
-                .flatMap(all -> told(all, today))
-                .toList();
-    }
-
-    private static Stream<String> told(Count all, LocalDate today) {
+    private static List<String> told(OpenWants.Awaited all, LocalDate today) {
+        if (all.oldest() == null) {
+            return List.of();
+        }
         List<String> told = new ArrayList<>();
         told.add("%d %s waited for, for %d %s, the longest %s (job %d)"
                 .formatted(
@@ -227,23 +222,22 @@ record Desk(List<Group> groups, List<String> told, Look look) {
                         all.wants() == 1 ? "thing is" : "things are",
                         all.watches(),
                         all.watches() == 1 ? "watch" : "watches",
-                        waited(days(Objects.requireNonNull(all.since()), today)),
-                        all.job()));
+                        waited(days(all.oldest().since(), today)),
+                        all.oldest().job()));
         if (all.late() > 0) {
             told.add(all.late() == 1 ? "one is late" : all.late() + " are late");
         }
-        if (all.price() > 0) {
+        if (all.price().signum() > 0) {
             int unpriced = all.wants() - all.priced();
-            told.add("on order for " + Amount.words(all.price())
+            told.add("on order for " + Amount.words(all.price().doubleValue())
                     + (unpriced > 0 ? ", " + unpriced + " without a price" : ""));
         }
-        return told.stream();
+        return told;
     }
 
-    private static int sum(List<Count> counts, Heading heading) {
-        return counts.stream()
-                .filter(c -> heading.states().contains(c.state()))
-                .mapToInt(Count::wants)
+    private static int count(OpenWants.Sums sums, Heading heading) {
+        return heading.states.stream()
+                .mapToInt(state -> sums.atState().getOrDefault(state, 0))
                 .sum();
     }
 

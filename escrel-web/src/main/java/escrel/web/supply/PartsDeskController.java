@@ -15,6 +15,7 @@ import escrel.core.supply.Want;
 import escrel.web.format.Amount;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import escrel.web.storage.OpenWants;
 import escrel.web.storage.SupplyMapper;
 import escrel.web.storage.SupplyMapper.Before;
 import escrel.web.storage.WorkshopLogs;
@@ -48,15 +49,23 @@ class PartsDeskController {
 
     private final Workshop workshop;
     private final SupplyMapper mapper;
+    private final OpenWants open;
     private final WorkshopLogs log;
     private final DonorShelf donors;
     private final Drawers drawers;
     private final Clock clock;
 
     PartsDeskController(
-            Workshop workshop, SupplyMapper mapper, WorkshopLogs log, DonorShelf donors, Drawers drawers, Clock clock) {
+            Workshop workshop,
+            SupplyMapper mapper,
+            OpenWants open,
+            WorkshopLogs log,
+            DonorShelf donors,
+            Drawers drawers,
+            Clock clock) {
         this.workshop = workshop;
         this.mapper = mapper;
+        this.open = open;
         this.log = log;
         this.donors = donors;
         this.drawers = drawers;
@@ -119,7 +128,7 @@ class PartsDeskController {
         String chosen = want == null ? first(lines) : want;
         // led to from elsewhere, it is shown though many others come before it
         asked(want).filter(l -> !lines.contains(l)).ifPresent(lines::add);
-        Desk desk = Desk.of(look, lines, mapper.counts(today.toString()), today, chosen);
+        Desk desk = Desk.of(look, lines, open.sums(today), today, chosen);
         model.addAttribute("desk", desk);
         model.addAttribute("today", today);
         List<Drawers.Drawer> all = drawers.all();

@@ -1,6 +1,7 @@
 package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.entry;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.awaitility.Awaitility.await;
 
@@ -33,6 +34,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -123,10 +125,11 @@ class EarlierVersionTest {
             String page = new Visitor(server.url()).get("/parts").body();
 
             assertThat(page).contains("Crown wheel", "Third wheel", "Pallet fork", "here, to fit");
-            assertThat(server.bean(SupplyMapper.class).counts("2026-11-27"))
-                    .extracting(SupplyMapper.Count::state, SupplyMapper.Count::wants)
-                    .containsExactlyInAnyOrder(
-                            tuple("TO_ORDER", 1), tuple("TO_SEND", 1), tuple("TO_FIT", 1), tuple("AWAITED", 0));
+            OpenWants.Sums sums = server.bean(OpenWants.class).sums(LocalDate.parse("2026-11-27"));
+            assertThat(sums.atState())
+                    .containsOnly(
+                            entry(Want.State.TO_ORDER, 1), entry(Want.State.TO_SEND, 1), entry(Want.State.TO_FIT, 1));
+            assertThat(sums.awaited().wants()).isZero();
             assertThat(Check.of(new Home(home)).faults()).isEmpty();
         }
     }
