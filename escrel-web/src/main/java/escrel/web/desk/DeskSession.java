@@ -22,11 +22,11 @@ import org.jspecify.annotations.Nullable;
 final class DeskSession {
     static final double KEPT_SECONDS = 40;
     private static final double ANALYSED_SECONDS = 24;
-    // nearly every piece of sound gives new figures
-    private static final long LEAST_PAUSE_NANOS = 140_000_000;
+    // every piece of 150 ms gives new figures, also one that comes a little early
+    private static final long LEAST_PAUSE_NANOS = 100_000_000;
     // figures older than 300 ms are felt as lagging: a slow computer listens to less at once, as far as a reading can
     // still settle
-    private static final double ANALYSIS_NANOS = 110e6;
+    private static final double ANALYSIS_NANOS = 80e6;
     private static final int LEVELS = 25;
     private static final double HANDLING_DECIBELS = 14;
     private static final double NEVER_SETTLES_SECONDS = 60;
