@@ -5,8 +5,9 @@ import java.util.Arrays;
 
 /** How alike an envelope is to itself some time later: 1 at lag 0, about 0 where there is no likeness. */
 final class Autocorrelation {
-    // half a minute of half a millisecond each: lags enough for the period, and less than half the work for a minute
-    private static final int LONGEST_PART = 1 << 16;
+    // half a minute, a power of two of half milliseconds: lags enough for the period, and less than half the work for a
+    // minute
+    private static final double LONGEST_PART_SECONDS = (1 << 16) * Envelope.BLOCK_SECONDS;
 
     private final double[] values;
     private final double blockSeconds;
@@ -19,7 +20,7 @@ final class Autocorrelation {
     /** Of an envelope; a long one by parts of equal length, each like itself, so that the lags go no farther than a part. */
     static Autocorrelation of(Envelope envelope) {
         double[] x = envelope.values();
-        int parts = Math.max(1, (x.length + LONGEST_PART - 1) / LONGEST_PART);
+        int parts = Math.max(1, (int) Math.ceil(envelope.seconds() / LONGEST_PART_SECONDS));
         int length = x.length / parts;
         double mean = Arrays.stream(x).average().orElse(0);
         // twice the length, so that the end does not wrap round onto the beginning

@@ -6,7 +6,7 @@ package escrel.core.timing.beats;
  */
 final class Energies {
     // as power of two: sums at every sample would be more to read than the samples themselves
-    private static final int STEP_BITS = 4;
+    private static final int STEP_BITS = 3;
 
     private final float[] samples;
     private final double sampleRate;
@@ -55,6 +55,6 @@ final class Energies {
 
     /** By how much the energy after a sample is more than that before it, both over so many samples. */
     double rise(int at, int width) {
-        return between(at, at + width) - between(at - width, at);
+        return upTo(at + width) - 2 * upTo(at) + upTo(at - width);
     }
 }
