@@ -90,7 +90,8 @@ public final class GrowthBenchmark {
             }
             for (int i = 0; i < sizes.length; i++) {
                 System.out.printf(
-                        "%d jobs: %s after all of it%n", sizes[i], workshops.get(i).memory());
+                        "%d jobs: %s after all of it%n",
+                        sizes[i], workshops.get(i).memory());
             }
         } finally {
             for (GrownWorkshop workshop : workshops) {

@@ -5,63 +5,23 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import escrel.core.handover.ItemWaived;
 import escrel.core.handover.Stage;
-import escrel.core.job.Job;
-import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.Decision;
 import escrel.core.parts.Finding;
 import escrel.core.service.OpenItem;
 import escrel.core.service.PartOff;
 import escrel.core.service.Tally;
 import escrel.core.supply.Want;
-import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
 import escrel.web.storage.SupplyMapper;
-import escrel.web.testing.BenchHand;
 import escrel.web.testing.Browser;
-import escrel.web.testing.EscrelServer;
-import escrel.web.testing.Visitor;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The harbour-master's watch: an interim crown wheel sits in it, the ordered one is late, the third wheel is away. */
-class PartsDeskTest {
-    private final EscrelServer server = EscrelServer.demo();
-    private final Visitor visitor = new Visitor(server.url());
-    private int number;
-    private BenchHand hand;
-
-    /** A copy of the demo's job 5, which nobody else works on. */
-    @BeforeEach
-    void takeInTheWatch() {
-        Workshop workshop = server.bean(Workshop.class);
-        OpenJob five = workshop.load(5);
-        number = workshop.keep(0, five.openedAt().toInstant(), five.recorded().recorded());
-        hand = new BenchHand(server, number);
-    }
-
-    private Job job() {
-        return hand.load().job();
-    }
-
-    private Want want(String part) {
-        return job().supply().wants().stream()
-                .filter(w -> part.equals(w.part()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Finding finding(String part) {
-        return job().findings().on(part).get(0);
-    }
-
+class PartsDeskTest extends WaitingWatch {
     private List<String> interim() {
         return job().accounts().stream()
                 .filter(a -> a.kind() == Tally.Kind.INTERIM_PARTS)
@@ -70,17 +30,11 @@ class PartsDeskTest {
                 .toList();
     }
 
-    private String sent(String part, String act, Map<String, ?> form) {
-        Map<String, Object> all = new HashMap<>(form);
-        all.putIfAbsent("order", want(part).order());
-        return hand.post("/wants/" + want(part).key() + act, all).body();
-    }
-
     @Test
     void deskSaysWhatIsWaitedForSinceWhenAndForWhichWatchWithoutAPress() {
         String page = visitor.get("/parts").body();
 
-        // ten days and twenty-three hours ago: late in the evening that is the tenth day before today
+        // a little less than eleven days ago: late in the evening that is the tenth day before today
         LocalDate ordered =
                 want("crown-wheel").since().atZone(ZoneId.systemDefault()).toLocalDate();
         long days = ChronoUnit.DAYS.between(ordered, LocalDate.now());
@@ -195,99 +149,6 @@ class PartsDeskTest {
 
         sent("third-wheel", "/order", Map.of("supplier", "another cutter", "price", "85,50"));
         assertThat(want("third-wheel").price()).isEqualTo(85.5);
-    }
-
-    @Test
-    void partComesFromADonorWhichHasItNoMoreUntilItIsTakenBack() {
-        String donors = visitor.post(
-                        "/parts/donors", Map.of("name", "a CV-12 for parts " + number, "calibre", "cv-12", "words", ""))
-                .body();
-        Matcher id = Pattern.compile("/parts/donors/([0-9a-f]+)/gone").matcher(donors);
-        assertThat(id.find()).isTrue();
-        sent("third-wheel", "/call-off", Map.of("words", "the cutter has closed"));
-        hand.post(
-                "/findings/" + finding("third-wheel").key() + "/decision",
-                Map.of("decision", "REPLACE_DONOR", "source", "a CV-12 for parts"));
-        Map<String, String> take = Map.of("donor", id.group(1), "part", "third-wheel");
-        assertThat(visitor.get("/parts?want=" + number + ":"
-                                + want("third-wheel").key())
-                        .body())
-                .contains("take it from “a CV-12 for parts " + number + "”");
-
-        sent("third-wheel", "/donor", take);
-
-        assertThat(want("third-wheel").state()).isEqualTo(Want.State.TO_FIT);
-        assertThat(visitor.get("/parts/donors/" + id.group(1)).body()).contains("Third wheel → job " + number);
-        int other = visitor.openJob("Another watch", "cv-12");
-        BenchHand otherHand = new BenchHand(server, other);
-        otherHand.post(
-                "/findings",
-                Map.of(
-                        "part",
-                        "third-wheel",
-                        "grade",
-                        "BROKEN",
-                        "defect",
-                        "BROKEN",
-                        "origin",
-                        "WEAR",
-                        "words",
-                        "gone"));
-        otherHand.post("/findings/4/decision", Map.of("decision", "REPLACE_DONOR", "source", "a CV-12 for parts"));
-        assertThat(otherHand.post("/wants/f4/donor", take).body()).contains("was taken for job " + number);
-        assertThat(visitor.post("/parts/donors/" + id.group(1) + "/lacks", Map.of("part", "third-wheel"))
-                        .body())
-                .contains("It was taken for job " + number);
-
-        hand.post("/undo", Map.of("room", "inspect"));
-        assertThat(otherHand.post("/wants/f4/donor", take).body()).contains("here, to fit");
-        assertThat(otherHand
-                        .load()
-                        .job()
-                        .copies()
-                        .now("third-wheel")
-                        .orElseThrow()
-                        .origin())
-                .isEqualTo(CopyAtHand.Origin.DONOR);
-    }
-
-    @Test
-    void drawerIsCountedDownByWhatIsTakenAndUpWhenItIsTakenBack() {
-        String name = "Third wheel of " + number;
-        String page = visitor.post(
-                        "/parts/stock",
-                        Map.of("kind", "OTHER", "name", name, "size", "5.2", "place", "", "lowest", "1", "count", "1"))
-                .body();
-        Matcher id = Pattern.compile(name + ".*?/parts/stock/([0-9a-f]+)", Pattern.DOTALL)
-                .matcher(page);
-        assertThat(id.find()).isTrue();
-        sent("third-wheel", "/call-off", Map.of("words", "the cutter has closed"));
-        hand.post(
-                "/findings/" + finding("third-wheel").key() + "/decision",
-                Map.of("decision", "REPLACE_NEW", "source", name));
-
-        sent("third-wheel", "/stock", Map.of("stock", id.group(1)));
-
-        assertThat(want("third-wheel").state()).isEqualTo(Want.State.TO_FIT);
-        assertThat(visitor.get("/parts/stores").body()).contains(name).contains("none left");
-        hand.post("/undo", Map.of("room", "inspect"));
-        assertThat(want("third-wheel").state()).isEqualTo(Want.State.TO_ORDER);
-        assertThat(visitor.get("/parts/stores").body()).contains("1 left: order more");
-        visitor.post("/parts/stock/" + id.group(1), Map.of("move", "COUNTED", "count", "0"));
-        assertThat(sent("third-wheel", "/stock", Map.of("stock", id.group(1)))).contains("is left");
-    }
-
-    @Test
-    void supplierInUseIsNotDropped() {
-        assertThat(visitor.post("/parts/suppliers/drop", Map.of("name", "Stennay material store"))
-                        .body())
-                .containsPattern("(An order|orders) with Stennay material store (is|are) open");
-        visitor.post(
-                "/parts/suppliers",
-                Map.of("name", "a saddler, job " + number, "trade", "PARTS", "reach", "", "words", ""));
-        assertThat(visitor.post("/parts/suppliers/drop", Map.of("name", "a saddler, job " + number))
-                        .body())
-                .doesNotContain("a saddler, job " + number + "</b>");
     }
 
     /** Kept on a condition: the desk remembers which, and what happened opens the finding again. */
