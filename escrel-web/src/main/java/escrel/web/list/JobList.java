@@ -68,7 +68,7 @@ public class JobList {
     }
 
     /**
-     * What is said of jobs is looked up once, and of what was found only what is shown: what is not in the house went back, so
+     * What is said of jobs is looked up once. Of what was found only what is shown is read: what is not in the house went back, so
      * that no job need be asked where it stands.
      */
     private Found ofWords(Wanted wanted, int from, int most) {
@@ -98,19 +98,14 @@ public class JobList {
 
     /** Jobs of which every word is said; the one of the number that was typed; all of some where no word was. */
     private Set<Integer> said(Wanted wanted, Set<Integer> all) {
-        Set<Integer> said = null;
-        for (Wanted.Beginning word : wanted.words()) {
-            List<Integer> jobs = mapper.said(word);
-            if (said == null) {
-                said = new HashSet<>(jobs);
-            } else {
-                said.retainAll(new HashSet<>(jobs));
-            }
+        if (wanted.words().isEmpty()) {
+            return all;
         }
-        if (wanted.number() != null && said != null) {
+        Set<Integer> said = new HashSet<>(mapper.said(wanted.words()));
+        if (wanted.number() != null) {
             said.addAll(mapper.isThere(wanted.number()));
         }
-        return said == null ? all : said;
+        return said;
     }
 
     private List<Line> lines(List<Integer> numbers) {
