@@ -13,7 +13,7 @@ public final class Spots {
      * A place, in the units of the drawing.
      *
      * @param key that chooses it too
-     * @param address of what follows when it is chosen
+     * @param address of what follows when it is chosen; empty where it is only shown
      */
     public record Spot(String key, String words, double x, double y, String address) {}
 

@@ -43,11 +43,13 @@ class WayInController {
     /**
      * The way.
      *
+     * @param plans the sides of the plan on which something comes off
      * @param stays names of what is left fitted
      * @param minutesFrom where the minutes come from
      */
     record Way(
             String target,
+            List<WayPlan> plans,
             List<Line> down,
             int turnOvers,
             int screws,
@@ -107,18 +109,26 @@ class WayInController {
                 down.stream().filter(p -> times.minutes(p.code()).isPresent()).count();
         return new Way(
                 sheet.requirePart(target).name(),
+                WayPlan.of(state, down, target),
                 down.stream().map(p -> line(job, sheet, times, p)).toList(),
                 order.turnOvers(),
                 down.stream()
                         .mapToInt(p -> screws.of(p.code()).count(PartScrews.Where.IN))
                         .sum(),
                 Math.round(Math.ceil(order.minutes(times))),
-                own == 0
-                        ? "by the sheet"
-                        : "for %d of %d steps by this workshop's own times (%d services), else by the sheet"
-                                .formatted(own, down.size(), times.services()),
+                minutesFrom(own, down.size(), times),
                 up,
                 stays);
+    }
+
+    private static String minutesFrom(int own, int steps, StepTimes times) {
+        if (own == 0) {
+            return "by the sheet";
+        }
+        return own == steps
+                ? "by this workshop's own times (%d services)".formatted(times.services())
+                : "for %d of %d steps by this workshop's own times (%d services), else by the sheet"
+                        .formatted(own, steps, times.services());
     }
 
     private static Line line(OpenJob job, CalibreSheet sheet, StepTimes times, Part part) {
