@@ -6,11 +6,13 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -22,10 +24,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class OpenWants {
-    private static final String OPEN = """
-            select state, job, since, expected, price from job_want
-            where state in ('TO_ORDER', 'TO_TAKE', 'TO_SEND', 'ORDERED', 'OUT', 'TO_CHECK', 'TO_FIT', 'CONDITION')
-            """;
+    // every state that is open, one by one: "all but two" goes by no index
+    private static final String OPEN = Arrays.stream(State.values())
+            .filter(state -> !state.isOver())
+            .map(state -> "'" + state.name() + "'")
+            .collect(Collectors.joining(
+                    ", ", "select state, job, since, expected, price from job_want where state in (", ")"));
 
     private static final Comparator<Oldest> FIRST =
             Comparator.comparing(Oldest::since).thenComparingInt(Oldest::job);
