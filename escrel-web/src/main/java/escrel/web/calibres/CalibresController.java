@@ -2,7 +2,6 @@ package escrel.web.calibres;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Train;
 import escrel.core.job.Job;
@@ -88,7 +87,8 @@ class CalibresController {
         model.addAttribute("side", up);
         model.addAttribute(
                 "plan",
-                PlanDrawing.of(sheet, up, new PlanDrawing.State(c -> hidden(sheet, c), Set.of(), null, Set.of())));
+                PlanDrawing.of(
+                        sheet, up, new PlanDrawing.State(c -> PlanDrawing.isOver(sheet, c), Set.of(), null, Set.of())));
         model.addAttribute(
                 "order", Job.of(JobHistory.empty(), sheet, habits.of(id)).wayDown());
         model.addAttribute("family", library.family(sheet).lines());
@@ -134,10 +134,6 @@ class CalibresController {
     }
 
     /** Dial and hands would hide what the sheet is about. */
-    private static boolean hidden(CalibreSheet sheet, String code) {
-        return sheet.requirePart(code).group() == Group.DIAL_AND_HANDS;
-    }
-
     @GetMapping(value = "/calibres/{id}/sheet.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     String export(@PathVariable String id) {

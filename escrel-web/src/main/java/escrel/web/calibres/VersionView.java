@@ -1,7 +1,6 @@
 package escrel.web.calibres;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.VersionDifference;
 import escrel.core.calibre.VersionDifference.Kind;
@@ -90,10 +89,7 @@ record VersionView(
     private static PlanDrawing plan(CalibreSheet sheet, Side side, VersionDifference difference) {
         Set<String> marked = difference.parts();
         return PlanDrawing.of(
-                sheet,
-                side,
-                new PlanDrawing.State(
-                        code -> sheet.requirePart(code).group() == Group.DIAL_AND_HANDS, marked, null, Set.of()));
+                sheet, side, new PlanDrawing.State(code -> PlanDrawing.isOver(sheet, code), marked, null, Set.of()));
     }
 
     private static String title(Subject subject) {

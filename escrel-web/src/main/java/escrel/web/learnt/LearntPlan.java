@@ -1,12 +1,12 @@
 package escrel.web.learnt;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.learning.SheetDifference.Line;
 import escrel.web.job.OpenJob;
 import escrel.web.plan.PhotoPlan;
 import escrel.web.plan.PlanDrawing;
+import escrel.web.plan.Spots;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,16 +45,18 @@ record LearntPlan(Side side, PlanDrawing plan, @Nullable PhotoPlan photo, List<M
         List<LearntPlan> sides = new ArrayList<>();
         for (Side side : List.of(Side.TRAIN, Side.DIAL)) {
             List<Mark> marks = new ArrayList<>();
+            List<PlanDrawing.Point> taken = new ArrayList<>();
             byPart.forEach((part, about) -> PlanDrawing.placeOf(sheet, part, side)
-                    .ifPresent(at -> marks.add(new Mark(
-                            part,
-                            beside(marks, at),
-                            at.y(),
-                            String.join("; ", about.stream().map(Line::words).toList()),
-                            about.size()))));
+                    .ifPresent(there -> {
+                        PlanDrawing.Point at = Spots.beside(taken, there, APART);
+                        taken.add(at);
+                        String words = String.join(
+                                "; ", about.stream().map(Line::words).toList());
+                        marks.add(new Mark(part, at.x(), at.y(), words, about.size()));
+                    }));
             if (!marks.isEmpty()) {
-                PlanDrawing.State plain =
-                        new PlanDrawing.State(code -> hides(sheet, code, side), Set.of(), null, Set.of());
+                PlanDrawing.State plain = new PlanDrawing.State(
+                        code -> side == Side.DIAL && PlanDrawing.isOver(sheet, code), Set.of(), null, Set.of());
                 sides.add(new LearntPlan(
                         side,
                         PlanDrawing.of(sheet, side, plain),
@@ -63,26 +65,5 @@ record LearntPlan(Side side, PlanDrawing plan, @Nullable PhotoPlan photo, List<M
             }
         }
         return sides;
-    }
-
-    /** Two marks at one place stand beside each other. */
-    private static double beside(List<Mark> marks, PlanDrawing.Point at) {
-        double x = at.x();
-        while (isTaken(marks, x, at.y())) {
-            x += APART;
-        }
-        return x;
-    }
-
-    private static boolean isTaken(List<Mark> marks, double x, double y) {
-        return marks.stream().anyMatch(m -> Math.abs(m.x() - x) < APART && Math.abs(m.y() - y) < APART);
-    }
-
-    /** The dial would hide what lies under it: it is drawn as gone. */
-    private static boolean hides(CalibreSheet sheet, String code, Side side) {
-        return side == Side.DIAL
-                && sheet.part(code)
-                        .filter(p -> p.group() == Group.DIAL_AND_HANDS)
-                        .isPresent();
     }
 }

@@ -102,8 +102,8 @@ public class JobList {
             return all;
         }
         Set<Integer> said = new HashSet<>(mapper.said(wanted.words()));
-        if (wanted.number() != null) {
-            said.addAll(mapper.isThere(wanted.number()));
+        if (wanted.number() != null && mapper.isThere(wanted.number())) {
+            said.add(wanted.number());
         }
         return said;
     }

@@ -107,9 +107,9 @@ public interface ListMapper {
             </script>""")
     List<InHouse> inTheHouseWaiting(@Param("waitingFor") @Nullable String waitingFor);
 
-    /** A number where there is a job of it. */
-    @Select("select number from job where number = #{number}")
-    List<Integer> isThere(int number);
+    /** Whether there is a job of this number. */
+    @Select("select exists (select 1 from job where number = #{number})")
+    boolean isThere(int number);
 
     /** The lines of some jobs, in no order. */
     @Select("<script>" + COLUMNS + "from job j " + JOINED + """

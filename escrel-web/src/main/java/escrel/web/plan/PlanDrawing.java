@@ -194,6 +194,11 @@ public record PlanDrawing(
         return draw(part, shape, side, styleOf(part, shape, false, plain), false);
     }
 
+    /** Whether a part lies over the movement, as dial and hands do: drawn, it would hide what is under it. */
+    public static boolean isOver(CalibreSheet sheet, String code) {
+        return sheet.part(code).filter(p -> p.group() == Group.DIAL_AND_HANDS).isPresent();
+    }
+
     static double flip(double x, Side side) {
         return side == Side.TRAIN ? -x : x;
     }

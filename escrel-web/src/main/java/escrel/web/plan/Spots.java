@@ -20,6 +20,25 @@ public final class Spots {
     private Spots() {}
 
     /**
+     * Where a mark goes that would lie on another: beside it.
+     *
+     * @param others marks that lie there already
+     * @param at where it belongs
+     * @param apart how far marks have to be from each other, in the units of the drawing
+     */
+    public static PlanDrawing.Point beside(List<PlanDrawing.Point> others, PlanDrawing.Point at, double apart) {
+        double x = at.x();
+        while (isTaken(others, x, at.y(), apart)) {
+            x += apart;
+        }
+        return new PlanDrawing.Point(x, at.y(), at.style());
+    }
+
+    private static boolean isTaken(List<PlanDrawing.Point> others, double x, double y, double apart) {
+        return others.stream().anyMatch(o -> Math.abs(o.x() - x) < apart && Math.abs(o.y() - y) < apart);
+    }
+
+    /**
      * The places that lie on one side.
      *
      * @param places as they are numbered, from key 1 on

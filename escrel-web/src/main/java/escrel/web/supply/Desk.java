@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,7 +60,9 @@ record Desk(List<Group> groups, List<String> told, Look look) {
      * @param page of that heading, from 0
      */
     record Look(@Nullable Heading only, int page) {
-        private static final Pattern SAID = Pattern.compile("(&only=[A-Z]{1,20}(&page=[0-9]{1,5})?)?");
+        private static final Pattern SAID = Pattern.compile(Arrays.stream(Heading.values())
+                .map(Heading::name)
+                .collect(Collectors.joining("|", "(&only=(", ")(&page=[0-9]{1,5})?)?")));
 
         /** As it goes on in an address after what is chosen; empty where all headings are looked at. */
         public String said() {

@@ -1,7 +1,6 @@
 package escrel.web.supply;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Side;
 import escrel.core.service.Step;
 import escrel.core.supply.DonorGone;
@@ -90,11 +89,7 @@ class StoresController {
     /** Hands and dial would hide the movement; whether they are on a donor is told by its list. */
     private static boolean gone(DonorShelf.Donor donor, String code) {
         CalibreSheet sheet = donor.sheet();
-        boolean hides = sheet != null
-                && sheet.part(code)
-                        .filter(p -> p.group() == Group.DIAL_AND_HANDS)
-                        .isPresent();
-        return hides || !donor.has(code);
+        return sheet != null && PlanDrawing.isOver(sheet, code) || !donor.has(code);
     }
 
     @PostMapping("/parts/donors")

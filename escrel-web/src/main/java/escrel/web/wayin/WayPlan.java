@@ -1,7 +1,6 @@
 package escrel.web.wayin;
 
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.teardown.TeardownState;
@@ -30,12 +29,9 @@ record WayPlan(PlanDrawing plan, List<Spots.Spot> spots) {
         for (Side side : List.of(Side.DIAL, Side.TRAIN)) {
             List<Spots.Spot> spots = spots(sheet, down, side);
             if (!spots.isEmpty()) {
-                boolean under = side == Side.DIAL && goesUnderTheDial(down);
+                boolean under = side == Side.DIAL && goesUnderTheDial(sheet, down);
                 PlanDrawing.State drawn = new PlanDrawing.State(
-                        code -> state.isOff(code) || under && isOfTheDial(sheet.requirePart(code)),
-                        codes,
-                        target,
-                        Set.of());
+                        code -> state.isOff(code) || under && PlanDrawing.isOver(sheet, code), codes, target, Set.of());
                 sides.add(new WayPlan(PlanDrawing.of(sheet, side, drawn), spots));
             }
         }
@@ -44,35 +40,21 @@ record WayPlan(PlanDrawing plan, List<Spots.Spot> spots) {
 
     private static List<Spots.Spot> spots(CalibreSheet sheet, List<Part> down, Side side) {
         List<Spots.Spot> spots = new ArrayList<>();
+        List<PlanDrawing.Point> taken = new ArrayList<>();
         for (int i = 0; i < down.size(); i++) {
             String number = String.valueOf(i + 1);
             Part part = down.get(i);
-            PlanDrawing.placeOf(sheet, part.code(), side)
-                    .ifPresent(at ->
-                            spots.add(new Spots.Spot(number, part.name(), beside(spots, at.x(), at.y()), at.y(), "")));
+            PlanDrawing.placeOf(sheet, part.code(), side).ifPresent(there -> {
+                PlanDrawing.Point at = Spots.beside(taken, there, APART);
+                taken.add(at);
+                spots.add(new Spots.Spot(number, part.name(), at.x(), at.y(), ""));
+            });
         }
         return spots;
     }
 
-    /** What lies one above the other has its numbers beside each other. */
-    private static double beside(List<Spots.Spot> spots, double from, double y) {
-        double x = from;
-        while (isTaken(spots, x, y)) {
-            x += APART;
-        }
-        return x;
-    }
-
-    private static boolean isTaken(List<Spots.Spot> spots, double x, double y) {
-        return spots.stream().anyMatch(s -> Math.abs(s.x() - x) < APART && Math.abs(s.y() - y) < APART);
-    }
-
-    /** The dial would hide what lies under it: where the way goes there it is drawn as gone. */
-    private static boolean goesUnderTheDial(List<Part> down) {
-        return down.stream().anyMatch(p -> p.side() == Side.DIAL && !isOfTheDial(p));
-    }
-
-    private static boolean isOfTheDial(Part part) {
-        return part.group() == Group.DIAL_AND_HANDS;
+    /** Where the way goes under the dial, that is drawn as gone. */
+    private static boolean goesUnderTheDial(CalibreSheet sheet, List<Part> down) {
+        return down.stream().anyMatch(p -> p.side() == Side.DIAL && !PlanDrawing.isOver(sheet, p.code()));
     }
 }

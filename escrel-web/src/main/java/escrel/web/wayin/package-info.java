@@ -1,4 +1,4 @@
-/** Ways in: only what must come off for one part, and the way out again. */
+/** Ways in: only what must come off for one part, numbered on the plan, and the way out again. */
 @NullMarked
 package escrel.web.wayin;
 

@@ -60,7 +60,7 @@ class DeskLookKeptTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"&only=YOURS#x", "//elsewhere", "&only=YOURS&page=1&want=2:o1"})
+    @ValueSource(strings = {"&only=YOURS#x", "//elsewhere", "&only=NOWHERE", "&only=YOURS&page=1&want=2:o1"})
     void whatIsNoLookLeadsNowhereElse(String look) {
         int job = visitor.openJob("Watch of another address", "");
         HttpResponse<String> ordered = visitor.post(
