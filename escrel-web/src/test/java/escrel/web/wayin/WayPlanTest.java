@@ -1,7 +1,10 @@
 package escrel.web.wayin;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.entry;
 
+import escrel.core.calibre.Group;
+import escrel.core.calibre.Side;
 import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
@@ -62,9 +65,18 @@ class WayPlanTest {
                 .containsEntry(1, "Automatic module");
     }
 
+    /** Of a movement nobody knows what was named has a place once it is pinned. */
     @Test
-    void movementNobodyKnowsIsNotDrawn() {
+    void movementNobodyKnowsIsDrawnAsFarAsItIsPinned() {
         int job = visitor.openJob("Watch of no known calibre", "");
-        assertThat(visitor.get("/jobs/" + job + "/way").body()).doesNotContain("way-plans");
+        BenchHand hand = new BenchHand(EscrelServer.demo(), job);
+        assertThat(visitor.get("/jobs/" + job + "/way").body()).contains("is not known yet");
+        String bridge = hand.name("Bridge over all", Group.TRAIN, Side.TRAIN);
+        String address = "/jobs/" + job + "/way?part=" + bridge;
+        assertThat(visitor.get(address).body()).contains("Bridge over all").doesNotContain("way-plans");
+
+        hand.pin(bridge, Side.TRAIN, 0.3, 0.2);
+
+        assertThat(found(SPOT, visitor.get(address).body(), 2, 1)).containsExactly(entry(1, "Bridge over all"));
     }
 }
