@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.school.Schools;
+import escrel.web.storage.AfterTransaction;
 import escrel.web.storage.SchoolMapper;
 import java.util.Arrays;
 import java.util.List;
@@ -13,7 +14,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The schools that hold: the workshop's, then those of a calibre, then those of a job. */
@@ -94,13 +94,10 @@ public class Habits {
             return;
         }
         TransactionSynchronizationManager.bindResource(this, true);
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                TransactionSynchronizationManager.unbindResourceIfPossible(Habits.this);
-                changes.incrementAndGet();
-                read.invalidateAll();
-            }
+        AfterTransaction.run(() -> {
+            TransactionSynchronizationManager.unbindResourceIfPossible(this);
+            changes.incrementAndGet();
+            read.invalidateAll();
         });
     }
 }

@@ -10,6 +10,7 @@ import escrel.core.service.JobHistory;
 import escrel.core.service.RecordedStep;
 import escrel.core.watchcase.CaseBound;
 import escrel.core.watchcase.CaseSheet;
+import escrel.web.storage.AfterTransaction;
 import escrel.web.storage.CaseSheets;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.JobRow;
@@ -110,10 +111,10 @@ class KeptJobs {
         local().put(job.number(), new Kept(job, (int) Math.min(Integer.MAX_VALUE, weight)));
     }
 
-    /** Something recorded of a job was written over: it is read anew, here at once and elsewhere after the commit. */
+    /** Something recorded of a job was written over: it is read anew, here at once and elsewhere when the transaction is over. */
     void forget(int number) {
         local().put(number, null);
-        afterCommit(() -> {
+        AfterTransaction.run(() -> {
             erasures.incrementAndGet();
             shared.invalidate(number);
         });
@@ -212,14 +213,5 @@ class KeptJobs {
             }
         });
         return own;
-    }
-
-    private static void afterCommit(Runnable act) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                act.run();
-            }
-        });
     }
 }

@@ -3,6 +3,7 @@ package escrel.web.job;
 import escrel.core.handover.Stage;
 import escrel.core.parts.Copy;
 import escrel.core.supply.Want;
+import escrel.web.storage.OpenWants;
 import escrel.web.storage.SupplyMapper;
 import escrel.web.storage.SupplyMapper.CopyRow;
 import escrel.web.storage.SupplyMapper.WantRow;
@@ -24,9 +25,11 @@ class SupplyLines {
     private static final int LONGEST_WORDS = 400;
 
     private final SupplyMapper mapper;
+    private final OpenWants open;
 
-    SupplyLines(SupplyMapper mapper) {
+    SupplyLines(SupplyMapper mapper, OpenWants open) {
         this.mapper = mapper;
+        this.open = open;
     }
 
     /** Writes the difference between what stood before and what stands now. */
@@ -34,6 +37,9 @@ class SupplyLines {
         Map<String, WantRow> oldWants = wants(before);
         Map<String, WantRow> wants = wants(job);
         move(oldWants, wants, mapper::putWant, gone -> mapper.dropWant(gone.job(), gone.want()));
+        if (!oldWants.equals(wants)) {
+            open.changed(job.number());
+        }
         move(
                 copies(before),
                 copies(job),
@@ -58,9 +64,11 @@ class SupplyLines {
         mapper.dropCopiesOf(job.number());
         wants(job).values().forEach(mapper::putWant);
         copies(job).values().forEach(mapper::putCopy);
+        open.changed(job.number());
     }
 
     void clear() {
+        open.allChanged();
         mapper.clearWants();
         mapper.clearCopies();
     }

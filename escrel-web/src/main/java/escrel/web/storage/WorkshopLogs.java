@@ -16,8 +16,6 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Loads the log of the workshop and adds to it. Two pages never take one number. */
 @Component
@@ -61,12 +59,7 @@ public class WorkshopLogs {
         }
         // whoever read it meanwhile kept what was there before: that counts no more
         erasures.incrementAndGet();
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                erasures.incrementAndGet();
-            }
-        });
+        AfterTransaction.run(erasures::incrementAndGet);
     }
 
     private WorkshopLog read() {
