@@ -1,18 +1,17 @@
 package escrel.core.order;
 
 import escrel.core.calibre.Side;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * <p>A side is exhausted before the movement is turned, from both possible starts; for two sides this gives the fewest
  * turns, since doing more on a side can only free more. Work in the hand is no turn: what it frees is done as soon as a
  * side is exhausted, what frees nothing waits for the end. Running time grows with items plus constraints, times the
- * number of free items; memory with items plus constraints. Source: M15.
+ * number of free items; memory with items plus constraints, and a bit for each pair of items at worst. Source: M15.
  */
 public final class Sequencer {
     /**
@@ -56,23 +55,35 @@ public final class Sequencer {
             .thenComparing(i -> i.node().code())
             .thenComparing(i -> i.node().getClass().getSimpleName());
 
-    private final Map<Node, Item> items = new LinkedHashMap<>();
-    private final Map<Node, Set<Node>> successors = new HashMap<>();
-    private final Map<Node, Integer> waitingFor = new HashMap<>();
-    private final Set<Node> freesSomethingOnASide = new HashSet<>();
+    /** By priority, so that the first that is free is the first that is wanted. */
+    private final List<Item> items;
+    /** For each item those that come after it, and those that come before it. */
+    private final BitSet[] successors;
+
+    private final BitSet[] predecessors;
+    private final BitSet freesSomethingOnASide = new BitSet();
 
     private Sequencer(Collection<Item> given, Collection<Constraint> constraints) {
-        given.forEach(item -> items.put(item.node(), item));
+        Map<Node, Item> byNode = new LinkedHashMap<>();
+        given.forEach(item -> byNode.put(item.node(), item));
+        items = byNode.values().stream().sorted(BY_PRIORITY).toList();
+        Map<Node, Integer> places = new HashMap<>();
+        items.forEach(item -> places.put(item.node(), places.size()));
+        successors = empty(items.size());
+        predecessors = empty(items.size());
         for (Constraint c : constraints) {
-            boolean both = items.containsKey(c.first()) && items.containsKey(c.then());
-            if (both
-                    && successors
-                            .computeIfAbsent(c.first(), k -> new HashSet<>())
-                            .add(c.then())) {
-                waitingFor.merge(c.then(), 1, Integer::sum);
+            Integer first = places.get(c.first());
+            Integer then = first == null ? null : places.get(c.then());
+            if (first != null && then != null) {
+                successors[first].set(then);
+                predecessors[then].set(first);
             }
         }
         markFreeing();
+    }
+
+    private static BitSet[] empty(int size) {
+        return Stream.generate(BitSet::new).limit(size).toArray(BitSet[]::new);
     }
 
     /**
@@ -84,66 +95,63 @@ public final class Sequencer {
         Sequencer sequencer = new Sequencer(items, constraints);
         if (bench.up() == null || bench.up() == Side.IN_HAND) {
             Sequence dial = sequencer.from(Side.DIAL, false, bench.group());
-            Sequence train = sequencer.from(Side.TRAIN, false, bench.group());
-            return dial.turnOvers() <= train.turnOvers() ? dial : train;
+            return dial.turnOvers() == 0 ? dial : fewer(dial, sequencer.from(Side.TRAIN, false, bench.group()));
         }
         Sequence asItLies = sequencer.from(bench.up(), true, bench.group());
+        if (asItLies.turnOvers() <= 1) {
+            // turned first, it would be turned once at least
+            return asItLies;
+        }
         Sequence turned = sequencer.from(bench.up().turned(), true, bench.group());
-        return turned.turnOvers() + 1 < asItLies.turnOvers()
-                ? new Sequence(turned.nodes(), turned.turnOvers() + 1)
-                : asItLies;
+        return fewer(asItLies, new Sequence(turned.nodes(), turned.turnOvers() + 1));
     }
 
-    /** Walks backwards from what is worked on a side: every node before it frees something there. */
+    private static Sequence fewer(Sequence one, Sequence other) {
+        return other.turnOvers() < one.turnOvers() ? other : one;
+    }
+
+    /** Walks backwards from what is worked on a side: every item before it frees something there. */
     private void markFreeing() {
-        Map<Node, List<Node>> predecessors = new HashMap<>();
-        Deque<Node> open = new ArrayDeque<>();
-        successors.forEach((first, later) -> later.forEach(then -> {
-            predecessors.computeIfAbsent(then, k -> new ArrayList<>()).add(first);
-            if (item(then).side() != Side.IN_HAND && freesSomethingOnASide.add(first)) {
-                open.add(first);
-            }
-        }));
-        while (!open.isEmpty()) {
-            for (Node before : predecessors.getOrDefault(open.remove(), List.of())) {
-                if (freesSomethingOnASide.add(before)) {
-                    open.add(before);
-                }
+        BitSet open = new BitSet();
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i).side() != Side.IN_HAND) {
+                open.or(predecessors[i]);
             }
         }
-    }
-
-    private Item item(Node node) {
-        Item item = items.get(node);
-        if (item == null) {
-            throw new IllegalStateException("no item for " + node);
+        for (int next = open.nextSetBit(0); next >= 0; next = open.nextSetBit(0)) {
+            open.clear(next);
+            if (!freesSomethingOnASide.get(next)) {
+                freesSomethingOnASide.set(next);
+                open.or(predecessors[next]);
+            }
         }
-        return item;
     }
 
     private Sequence from(Side start, boolean lies, String groupBefore) {
-        Map<Node, Integer> waiting = new HashMap<>(waitingFor);
-        TreeSet<Item> free = new TreeSet<>(BY_PRIORITY);
-        items.values().stream().filter(i -> !waiting.containsKey(i.node())).forEach(free::add);
+        int[] waiting =
+                Arrays.stream(predecessors).mapToInt(BitSet::cardinality).toArray();
+        BitSet free = new BitSet();
+        IntStream.range(0, waiting.length).filter(i -> waiting[i] == 0).forEach(free::set);
         List<Node> order = new ArrayList<>();
         Side up = start;
         boolean begun = lies;
         int turns = 0;
         String group = groupBefore;
         while (!free.isEmpty()) {
-            Item next = choose(free, up, group);
+            int place = choose(free, up, group);
+            Item next = items.get(place);
             if (next.side() == up.turned()) {
                 turns += begun ? 1 : 0;
                 up = next.side();
             }
             begun |= next.side() != Side.IN_HAND;
-            free.remove(next);
+            free.clear(place);
             order.add(next.node());
             group = next.group();
-            for (Node freed : successors.getOrDefault(next.node(), Set.of())) {
-                if (waiting.merge(freed, -1, Integer::sum) == 0) {
-                    free.add(item(freed));
-                }
+            BitSet later = successors[place];
+            for (int i = later.nextSetBit(0); i >= 0; i = later.nextSetBit(i + 1)) {
+                waiting[i]--;
+                free.set(i, waiting[i] == 0);
             }
         }
         if (order.size() < items.size()) {
@@ -154,22 +162,23 @@ public final class Sequencer {
     }
 
     /** From the side that lies up; then in the hand if that frees a side; then after a turn; then the rest by hand. */
-    private Item choose(TreeSet<Item> free, Side up, String group) {
-        @Nullable Item sameSide = null;
-        @Nullable Item freeing = null;
-        @Nullable Item otherSide = null;
-        for (Item item : free) {
+    private int choose(BitSet free, Side up, String group) {
+        int sameSide = -1;
+        int freeing = -1;
+        int otherSide = -1;
+        for (int i = free.nextSetBit(0); i >= 0; i = free.nextSetBit(i + 1)) {
+            Item item = items.get(i);
             if (item.side() == up) {
                 if (item.group().equals(group)) {
-                    return item;
+                    return i;
                 }
-                sameSide = sameSide == null ? item : sameSide;
+                sameSide = sameSide < 0 ? i : sameSide;
             } else if (item.side() == Side.IN_HAND) {
-                freeing = freeing == null && freesSomethingOnASide.contains(item.node()) ? item : freeing;
+                freeing = freeing < 0 && freesSomethingOnASide.get(i) ? i : freeing;
             } else {
-                otherSide = otherSide == null ? item : otherSide;
+                otherSide = otherSide < 0 ? i : otherSide;
             }
         }
-        return sameSide != null ? sameSide : freeing != null ? freeing : otherSide != null ? otherSide : free.first();
+        return sameSide >= 0 ? sameSide : freeing >= 0 ? freeing : otherSide >= 0 ? otherSide : free.nextSetBit(0);
     }
 }

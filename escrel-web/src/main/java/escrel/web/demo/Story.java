@@ -11,6 +11,7 @@ import escrel.core.cleaning.Washed;
 import escrel.core.condition.Grade;
 import escrel.core.job.Job;
 import escrel.core.lubrication.Oiled;
+import escrel.core.order.Node;
 import escrel.core.parts.Judged;
 import escrel.core.school.Schools;
 import escrel.core.service.JobHistory;
@@ -25,10 +26,11 @@ import escrel.core.watchcase.CaseSheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -160,18 +162,28 @@ final class Story {
      * @param timed takes the readings when a line asks for them
      */
     Story climb(Predicate<String> wanted, Consumer<Story> timed) {
-        while (true) {
-            Optional<AssemblyPlan.Line> next = job().wayUp().freeNow().stream()
-                    .filter(l -> wanted.test(l.code()))
-                    .findFirst();
-            if (next.isEmpty()) {
-                return this;
+        int before;
+        do {
+            before = steps.size();
+            climbOnce(job().wayUp(), wanted, timed);
+        } while (steps.size() > before);
+        return this;
+    }
+
+    /** The lines of one plan in their order; a reading can change what comes after it, so that it ends there. */
+    private void climbOnce(AssemblyPlan plan, Predicate<String> wanted, Consumer<Story> timed) {
+        Set<Node> done = new HashSet<>();
+        for (AssemblyPlan.Line line : plan.lines()) {
+            boolean free = plan.brokenBy(line).stream().allMatch(rule -> done.contains(rule.first()));
+            if (!free || !wanted.test(line.code())) {
+                continue;
             }
-            if (proof(next.get()) == AssemblyTest.Proof.READING) {
+            if (proof(line) == AssemblyTest.Proof.READING) {
                 timed.accept(this);
-            } else {
-                then(done(next.get()));
+                return;
             }
+            then(done(line));
+            done.add(line.node());
         }
     }
 

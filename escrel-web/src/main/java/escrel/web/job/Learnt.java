@@ -18,6 +18,7 @@ import escrel.core.timing.comparison.Expectations;
 import escrel.core.timing.readings.DidNotRun;
 import escrel.core.timing.readings.Intervened;
 import escrel.core.timing.readings.ReadingTaken;
+import escrel.web.storage.AfterTransaction;
 import escrel.web.storage.JobLineMapper;
 import escrel.web.storage.JobLineMapper.LearntRow;
 import java.util.Arrays;
@@ -32,8 +33,6 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * What the services of a calibre teach: the order in which its parts came off, how long each took, what the final readings
@@ -195,13 +194,13 @@ public class Learnt {
     void write(OpenJob job) {
         LearntRow row = row(job);
         mapper.learn(row);
-        afterCommit(() -> moveOn(job, row));
+        AfterTransaction.ifCommitted(() -> moveOn(job, row));
     }
 
     void add(OpenJob job) {
         LearntRow row = row(job);
         mapper.insertLearnt(row);
-        afterCommit(() -> moveOn(job, row));
+        AfterTransaction.ifCommitted(() -> moveOn(job, row));
     }
 
     void forget() {
@@ -261,14 +260,5 @@ public class Learnt {
                             .toList());
         }
         return times;
-    }
-
-    private static void afterCommit(Runnable act) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                act.run();
-            }
-        });
     }
 }

@@ -1,6 +1,7 @@
 package escrel.web.photos;
 
 import escrel.web.media.MediaStore;
+import escrel.web.storage.AfterTransaction;
 import escrel.web.storage.MediaMapper;
 import escrel.web.storage.Numbers;
 import escrel.web.storage.PhotoMapper;
@@ -24,8 +25,6 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -73,7 +72,7 @@ public class Photos implements AutoCloseable {
             } else {
                 String raw = media.keepArrived(arrived);
                 mapper.insert(job, new PhotoRow(number, JPEG, small, small, raw, true));
-                afterCommit(() -> scale(job, number));
+                AfterTransaction.ifCommitted(() -> background.execute(() -> scale(job, number)));
             }
             return number;
         } catch (IOException e) {
@@ -105,15 +104,6 @@ public class Photos implements AutoCloseable {
         } catch (IOException e) {
             LOG.warn("{} is left over; the next clean-up takes it", file);
         }
-    }
-
-    private void afterCommit(Runnable work) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                background.execute(work);
-            }
-        });
     }
 
     /** Goes on with what was interrupted. */

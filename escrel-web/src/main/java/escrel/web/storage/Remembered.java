@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
@@ -31,16 +30,10 @@ final class Remembered<T> {
     }
 
     private void remember(String key, T sheet) {
-        if (!TransactionSynchronizationManager.isSynchronizationActive()
-                || TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             read.put(key, sheet);
             return;
         }
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                read.put(key, sheet);
-            }
-        });
+        AfterTransaction.ifCommitted(() -> read.put(key, sheet));
     }
 }
