@@ -5,7 +5,6 @@ import escrel.web.list.ListMapper.Line;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,9 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class JobList {
     private final ListMapper mapper;
+    private final SaidOfJobs saidOf;
 
-    JobList(ListMapper mapper) {
+    JobList(ListMapper mapper, SaidOfJobs saidOf) {
         this.mapper = mapper;
+        this.saidOf = saidOf;
     }
 
     /**
@@ -78,10 +79,12 @@ public class JobList {
         List<Integer> order = new ArrayList<>(house.keySet());
         order.retainAll(said);
         if (wanted.waitingFor() == null) {
+            // sorted as bare numbers, the last first
             said.stream()
                     .filter(n -> !house.containsKey(n))
-                    .sorted(Comparator.reverseOrder())
-                    .forEach(order::add);
+                    .mapToInt(n -> -n)
+                    .sorted()
+                    .forEach(n -> order.add(-n));
         }
         if (wanted.number() != null && order.remove(wanted.number())) {
             order.add(0, wanted.number());
@@ -101,7 +104,7 @@ public class JobList {
         if (wanted.words().isEmpty()) {
             return all;
         }
-        Set<Integer> said = new HashSet<>(mapper.said(wanted.words()));
+        Set<Integer> said = saidOf.each(wanted.words());
         if (wanted.number() != null && mapper.isThere(wanted.number())) {
             said.add(wanted.number());
         }

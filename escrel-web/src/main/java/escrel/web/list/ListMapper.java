@@ -86,13 +86,6 @@ public interface ListMapper {
     @Select("select stage, count(*) as jobs from job group by stage")
     List<Count> counts();
 
-    /** Jobs of which each of these words is said, or a longer one that begins so; of one word a job may come several times. */
-    @Select("""
-            <script><foreach item="word" collection="words" separator=" intersect ">
-              select job from job_word where word &gt;= #{word.from} and word &lt; #{word.to}
-            </foreach></script>""")
-    List<Integer> said(@Param("words") List<Wanted.Beginning> words);
-
     /** A job in the house and where it stands. */
     record InHouse(int number, Stage stage) {}
 
