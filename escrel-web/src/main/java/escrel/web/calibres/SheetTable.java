@@ -3,6 +3,7 @@ package escrel.web.calibres;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The tables in which a sheet is edited. */
@@ -42,7 +43,29 @@ enum SheetTable {
      *
      * @param rows each as long as there are columns
      */
-    record Filled(SheetTable table, List<List<String>> rows) {}
+    record Filled(SheetTable table, List<List<String>> rows) {
+        /** What stands in the fields, row by row; a sheet has a thousand, so that their names are made here and not in the page. */
+        public List<List<Cell>> cells() {
+            return IntStream.range(0, rows.size())
+                    .mapToObj(n -> cells(n + 1, rows.get(n)))
+                    .toList();
+        }
+
+        private List<Cell> cells(int number, List<String> row) {
+            String where = ", row " + number;
+            String whose = where + ": " + row.get(0);
+            return IntStream.range(0, row.size())
+                    .mapToObj(c -> new Cell(row.get(c), table.columns.get(c) + (c == 0 ? where : whose)))
+                    .toList();
+        }
+    }
+
+    /**
+     * A field.
+     *
+     * @param name for who does not see where it stands
+     */
+    record Cell(String value, String name) {}
 
     private final String title;
     private final List<String> columns;
