@@ -12,27 +12,38 @@ public final class RealFourier {
     // turning by multiplication drifts: after so many steps the angle is taken afresh
     private static final int RESTART = 64;
 
-    private RealFourier() {}
+    private final int half;
+    private final double[][] z;
+    private final double[][] out;
 
     /**
-     * Real and imaginary parts for frequencies 0 to half the length, both included.
+     * For sequences of one length; the room it needs is used again for each.
      *
-     * @param values as many as a power of two, at least 4
+     * @param length a power of two, at least 4
      */
-    public static double[][] transform(double[] values) {
-        int half = values.length / 2;
-        double[][] z = new double[2][half];
+    public RealFourier(int length) {
+        half = length / 2;
+        z = new double[2][half];
+        out = new double[2][half + 1];
+    }
+
+    /**
+     * Real and imaginary parts for frequencies 0 to half the length, both included; they hold until the next transform.
+     *
+     * @param values as many as the length
+     */
+    public double[][] transform(double[] values) {
         for (int k = 0; k < half; k++) {
             z[0][k] = values[2 * k];
             z[1][k] = values[2 * k + 1];
         }
         FastFourierTransformer.transformInPlace(z, DftNormalization.STANDARD, TransformType.FORWARD);
-        return apart(z, half);
+        apart();
+        return out;
     }
 
     /** The transform of even and odd samples taken apart again, and put together. */
-    private static double[][] apart(double[][] z, int half) {
-        double[][] out = new double[2][half + 1];
+    private void apart() {
         double step = -Math.PI / half;
         double turnRe = Math.cos(step);
         double turnIm = Math.sin(step);
@@ -55,6 +66,5 @@ public final class RealFourier {
             im = re * turnIm + im * turnRe;
             re = next;
         }
-        return out;
     }
 }

@@ -5,9 +5,12 @@ import java.util.Arrays;
 
 /** How alike an envelope is to itself some time later: 1 at lag 0, about 0 where there is no likeness. */
 final class Autocorrelation {
-    // half a minute, a power of two of half milliseconds: lags enough for the period, and less than half the work for a
-    // minute
-    private static final double LONGEST_PART_SECONDS = (1 << 16) * Envelope.BLOCK_SECONDS;
+    /** Lags are worked out up to this share of a part: of longer ones too few pairs are left. */
+    private static final double LONGEST_LAG = 0.6;
+    // some twenty seconds, which with the longest lag just fill a power of two of half milliseconds: lags enough for
+    // the
+    // period, and less work than for a minute
+    private static final double LONGEST_PART_SECONDS = (1 << 16) * Envelope.BLOCK_SECONDS / (1 + LONGEST_LAG);
 
     private final double[] values;
     private final double blockSeconds;
@@ -17,36 +20,37 @@ final class Autocorrelation {
         this.blockSeconds = blockSeconds;
     }
 
-    /** Of an envelope; a long one by parts of equal length, each like itself, so that the lags go no farther than a part. */
+    /** Of an envelope; a long one by parts of equal length, each like itself, so that the lags go no farther than in a part. */
     static Autocorrelation of(Envelope envelope) {
         double[] x = envelope.values();
         int parts = Math.max(1, (int) Math.ceil(envelope.seconds() / LONGEST_PART_SECONDS));
         int length = x.length / parts;
+        int lags = (int) (LONGEST_LAG * length);
         double mean = Arrays.stream(x).average().orElse(0);
-        // twice the length, so that the end does not wrap round onto the beginning
-        int size = Math.max(4, Integer.highestOneBit(Math.max(1, 2 * length - 1)) * 2);
+        // longer by the lags, so that within them the end does not wrap round onto the beginning
+        int size = Math.max(4, Integer.highestOneBit(Math.max(1, length + lags - 1)) * 2);
+        RealFourier fourier = new RealFourier(size);
         double[] power = new double[size];
+        double[] padded = new double[size];
         for (int part = 0; part < parts; part++) {
-            addPower(x, part * length, length, mean, power);
+            for (int i = 0; i < length; i++) {
+                padded[i] = x[part * length + i] - mean;
+            }
+            addPower(fourier.transform(padded), power);
         }
         // the transform of the power, being that of an even sequence, is the same as its inverse but for the length
-        double[] back = RealFourier.transform(power)[0];
-        double zero = back[0] / length;
-        double[] values = new double[length];
-        for (int lag = 0; lag < length; lag++) {
+        double[] back = fourier.transform(power)[0];
+        double zero = length == 0 ? 0 : back[0] / length;
+        double[] values = new double[lags];
+        for (int lag = 0; lag < lags; lag++) {
             // each lag by the number of pairs it has
             values[lag] = zero > 0 ? back[lag] / (length - lag) / zero : 0;
         }
         return new Autocorrelation(values, envelope.blockSeconds());
     }
 
-    private static void addPower(double[] x, int from, int length, double mean, double[] power) {
+    private static void addPower(double[][] spectrum, double[] power) {
         int size = power.length;
-        double[] padded = new double[size];
-        for (int i = 0; i < length; i++) {
-            padded[i] = x[from + i] - mean;
-        }
-        double[][] spectrum = RealFourier.transform(padded);
         int half = size / 2;
         for (int k = 0; k <= half; k++) {
             double there = spectrum[0][k] * spectrum[0][k] + spectrum[1][k] * spectrum[1][k];
@@ -86,6 +90,7 @@ final class Autocorrelation {
         return (best + (curve < 0 ? (left - right) / (2 * curve) : 0)) * blockSeconds;
     }
 
+    /** Beyond it nothing is said. */
     double longestLagSeconds() {
         return values.length * blockSeconds;
     }

@@ -15,6 +15,8 @@ public final class BeatRateFinder {
 
     private static final double CREDIBLE = 0.10;
     private static final int COMB = 6;
+    // no tooth in the longest lags, of which the fewest pairs are left
+    private static final double COMB_SHARE = 5.0 / 6;
     private static final double LARGEST_BEAT_ERROR_SECONDS = 0.010;
 
     private final Autocorrelation likeness;
@@ -51,7 +53,7 @@ public final class BeatRateFinder {
         double half = 0;
         double quarter = 0;
         int teeth = 0;
-        for (int k = 1; k <= COMB && k * period < likeness.longestLagSeconds() / 2; k++) {
+        for (int k = 1; k <= COMB && k * period < COMB_SHARE * likeness.longestLagSeconds(); k++) {
             teeth++;
             full += likeness.at(k * period);
             double error = Math.min(2 * LARGEST_BEAT_ERROR_SECONDS, 0.2 * period);
@@ -68,7 +70,7 @@ public final class BeatRateFinder {
     private double refine(double nominal) {
         double period = nominal;
         double reach = REACH * nominal;
-        for (int swings = 1; swings * nominal < likeness.longestLagSeconds() * 0.6; swings *= 2) {
+        for (int swings = 1; swings * nominal < likeness.longestLagSeconds(); swings *= 2) {
             period = likeness.peakNear(swings * period, Math.max(reach, 2 * Envelope.BLOCK_SECONDS)) / swings;
             // what is left is at most about two blocks over this many swings; the next lag is twice as long
             reach = 4 * Envelope.BLOCK_SECONDS;

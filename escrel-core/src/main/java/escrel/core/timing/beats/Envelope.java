@@ -28,15 +28,20 @@ public record Envelope(double[] values, double blockSeconds) {
         double blockSamples = blockSeconds * sampleRate;
         int blocks = (int) (samples.length / blockSamples);
         double[] energy = new double[blocks];
+        // a block has one of two lengths, and dividing takes as long as adding up a block
+        int few = (int) blockSamples;
+        double ofFew = 1.0 / Math.max(1, few);
+        double ofMore = 1.0 / (few + 1);
         int to = 0;
         for (int b = 0; b < blocks; b++) {
             int from = to;
             to = Math.min(samples.length, (int) ((b + 1) * blockSamples + 0.5));
             double sum = 0;
             for (int i = from; i < to; i++) {
-                sum += samples[i] * samples[i];
+                float x = samples[i];
+                sum += x * x;
             }
-            energy[b] = sum / Math.max(1, to - from);
+            energy[b] = sum * (to - from > few ? ofMore : ofFew);
         }
         return energy;
     }
@@ -44,10 +49,9 @@ public record Envelope(double[] values, double blockSeconds) {
     /**
      * The envelope of energies.
      *
-     * @param means mean energy in blocks of this length
+     * @param energy mean energy in blocks of this length; its room becomes the envelope's own
      */
-    public static Envelope ofEnergy(double[] means, double blockSeconds) {
-        double[] energy = means.clone();
+    public static Envelope ofEnergy(double[] energy, double blockSeconds) {
         int blocks = energy.length;
         double median = median(energy);
         // a file without any noise (a synthetic one) has a median of nothing: some floor keeps the logarithm finite
@@ -107,9 +111,11 @@ public record Envelope(double[] values, double blockSeconds) {
     public static double[] together(double[] energy, int number) {
         double[] out = new double[energy.length / number];
         for (int i = 0; i < out.length; i++) {
+            double sum = 0;
             for (int k = 0; k < number; k++) {
-                out[i] += energy[i * number + k] / number;
+                sum += energy[i * number + k];
             }
+            out[i] = sum / number;
         }
         return out;
     }

@@ -20,32 +20,41 @@ public final class HighPass {
      * @param cornerHertz above 0 and below half the sample rate
      */
     public static float[] apply(Sound sound, double cornerHertz) {
-        float[] x = sound.samples().clone();
+        float[] x = sound.samples();
+        float[] filtered = new float[x.length];
         double w = Math.tan(Math.PI * cornerHertz / sound.sampleRate());
         double norm1 = 1 / (1 + w / QUALITY[0] + w * w);
         double norm2 = 1 / (1 + w / QUALITY[1] + w * w);
+        double gain = norm1 * norm2;
         double back = 2 * (w * w - 1);
         double back1 = back * norm1;
         double back2 = back * norm2;
         double far1 = (1 - w / QUALITY[0] + w * w) * norm1;
         double far2 = (1 - w / QUALITY[1] + w * w) * norm2;
-        // both sections in one run, so that the second works on a sample while the first is at the next
-        double first = x.length > 0 ? x[0] : 0;
-        double near1 = -first * norm1;
-        double old1 = first * norm1;
-        double near2 = 0;
-        double old2 = 0;
+        // both sections in one run, so that the second works on a sample while the first is at the next; each takes the
+        // difference of differences, and what has to wait for the sample before comes last
+        double in1 = x.length > 0 ? gain * x[0] : 0;
+        double rise1 = 0;
+        double mid1 = 0;
+        double mid2 = 0;
+        double climb1 = 0;
+        double out1 = 0;
+        double out2 = 0;
         for (int i = 0; i < x.length; i++) {
-            double in = x[i] * norm1;
-            double mid = in + near1;
-            near1 = old1 - 2 * in - back1 * mid;
-            old1 = in - far1 * mid;
-            double next = mid * norm2;
-            double out = next + near2;
-            near2 = old2 - 2 * next - back2 * out;
-            old2 = next - far2 * out;
-            x[i] = (float) out;
+            double in = gain * x[i];
+            double rise = in - in1;
+            double mid = rise - rise1 - far1 * mid2 - back1 * mid1;
+            double climb = mid - mid1;
+            double out = climb - climb1 - far2 * out2 - back2 * out1;
+            in1 = in;
+            rise1 = rise;
+            mid2 = mid1;
+            mid1 = mid;
+            climb1 = climb;
+            out2 = out1;
+            out1 = out;
+            filtered[i] = (float) out;
         }
-        return x;
+        return filtered;
     }
 }

@@ -10,35 +10,35 @@ import javax.sound.sampled.AudioFormat.Encoding;
 enum SampleForm {
     UNSIGNED_8(8) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
-            for (int i = 0; i < into.length; i++) {
+        void read(ByteBuffer bytes, float[] into, int count) {
+            for (int i = 0; i < count; i++) {
                 into[i] = ((bytes.get(i) & 0xff) - 128) / 128f;
             }
         }
     },
     SIGNED_8(8) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
-            for (int i = 0; i < into.length; i++) {
+        void read(ByteBuffer bytes, float[] into, int count) {
+            for (int i = 0; i < count; i++) {
                 into[i] = bytes.get(i) / 128f;
             }
         }
     },
     SIGNED_16(16) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
-            short[] samples = new short[into.length];
+        void read(ByteBuffer bytes, float[] into, int count) {
+            short[] samples = new short[count];
             bytes.asShortBuffer().get(samples);
-            for (int i = 0; i < into.length; i++) {
+            for (int i = 0; i < count; i++) {
                 into[i] = samples[i] * (1 / 32_768f);
             }
         }
     },
     SIGNED_24(24) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
+        void read(ByteBuffer bytes, float[] into, int count) {
             boolean lowFirst = bytes.order() == ByteOrder.LITTLE_ENDIAN;
-            for (int i = 0; i < into.length; i++) {
+            for (int i = 0; i < count; i++) {
                 int low = bytes.get(3 * i + (lowFirst ? 0 : 2)) & 0xff;
                 int middle = bytes.get(3 * i + 1) & 0xff;
                 int high = bytes.get(3 * i + (lowFirst ? 2 : 0));
@@ -48,10 +48,10 @@ enum SampleForm {
     },
     SIGNED_32(32) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
-            int[] samples = new int[into.length];
+        void read(ByteBuffer bytes, float[] into, int count) {
+            int[] samples = new int[count];
             bytes.asIntBuffer().get(samples);
-            for (int i = 0; i < into.length; i++) {
+            for (int i = 0; i < count; i++) {
                 into[i] = samples[i] * (1 / 2_147_483_648f);
             }
         }
@@ -59,9 +59,9 @@ enum SampleForm {
     /** What is no number counts as silence. */
     REAL_32(32) {
         @Override
-        void read(ByteBuffer bytes, float[] into) {
-            bytes.asFloatBuffer().get(into);
-            for (int i = 0; i < into.length; i++) {
+        void read(ByteBuffer bytes, float[] into, int count) {
+            bytes.asFloatBuffer().get(into, 0, count);
+            for (int i = 0; i < count; i++) {
                 into[i] = Float.isFinite(into[i]) ? into[i] : 0;
             }
         }
@@ -89,7 +89,8 @@ enum SampleForm {
     /**
      * Takes samples, full scale being -1 to 1.
      *
-     * @param bytes in the order of the file; as many samples from its first byte on as {@code into} has room for
+     * @param bytes in the order of the file
+     * @param count how many samples from its first byte on
      */
-    abstract void read(ByteBuffer bytes, float[] into);
+    abstract void read(ByteBuffer bytes, float[] into, int count);
 }

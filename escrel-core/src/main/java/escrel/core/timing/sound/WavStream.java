@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import javax.sound.sampled.AudioFormat;
@@ -24,22 +25,27 @@ public final class WavStream implements Closeable {
     private static final double LOWEST_RATE = 22_050;
     private static final double HIGHEST_RATE = 192_000;
     private static final int FRAMES_AT_A_TIME = 16_384;
+    private static final int READ_AHEAD = 65_536;
 
+    private final InputStream file;
     private final AudioInputStream audio;
     private final AudioFormat format;
     private final SampleForm form;
     private final byte[] buffer;
+    private final float[] together;
     private long frames;
     private boolean openEnded;
     private long read;
     private final Function<List<Sound>, Sound> choice;
     private int channel = -1;
 
-    private WavStream(AudioInputStream audio, SampleForm form, Function<List<Sound>, Sound> choice) {
+    private WavStream(InputStream file, AudioInputStream audio, SampleForm form, Function<List<Sound>, Sound> choice) {
+        this.file = file;
         this.audio = audio;
         this.format = audio.getFormat();
         this.form = form;
         this.buffer = new byte[FRAMES_AT_A_TIME * format.getFrameSize()];
+        this.together = new float[FRAMES_AT_A_TIME * format.getChannels()];
         this.frames = audio.getFrameLength();
         this.choice = choice;
     }
@@ -58,10 +64,10 @@ public final class WavStream implements Closeable {
      */
     public static WavStream open(InputStream in, Function<List<Sound>, Sound> choice) {
         try {
-            UnfilledSizes file = UnfilledSizes.of(new BufferedInputStream(in));
-            AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file.in()));
+            UnfilledSizes file = UnfilledSizes.of(in);
+            AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file.in(), READ_AHEAD));
             long frames = file.unfilled() ? 0 : audio.getFrameLength();
-            WavStream stream = new WavStream(audio, taken(audio.getFormat(), frames), choice);
+            WavStream stream = new WavStream(in, audio, taken(audio.getFormat(), frames), choice);
             stream.openEnded = file.unfilled();
             return stream;
         } catch (UnsupportedAudioFileException e) {
@@ -124,49 +130,55 @@ public final class WavStream implements Closeable {
     public Sound next(double seconds) {
         long asked = Math.max(1, Math.round(seconds * sampleRate()));
         long wanted = openEnded ? asked : Math.min(frames - read, asked);
-        List<List<float[]>> pieces = pieces(wanted);
+        List<Sound> all = channels(wanted).stream()
+                .map(c -> new Sound(c.samples(), sampleRate()))
+                .toList();
         if (channel >= 0) {
-            return new Sound(joined(pieces.get(channel)), sampleRate());
+            return all.get(channel);
         }
-        List<Sound> all =
-                pieces.stream().map(p -> new Sound(joined(p), sampleRate())).toList();
         Sound chosen = all.size() == 1 ? all.get(0) : choice.apply(all);
         channel = chosen == all.get(0) ? 0 : 1;
         return chosen;
     }
 
-    /** For each channel the pieces of the next frames; none for a channel that was not chosen. */
-    private List<List<float[]>> pieces(long wanted) {
-        int channels = format.getChannels();
-        List<List<float[]>> pieces = new ArrayList<>();
-        for (int c = 0; c < channels; c++) {
-            pieces.add(new ArrayList<>());
-        }
+    /** The next frames of each channel; none of a channel that was not chosen. */
+    private List<Growing> channels(long wanted) {
+        List<Growing> channels = new ArrayList<>();
         try {
+            // in room for all that is there nothing need be moved as more comes
+            int there = (int) Math.min(wanted, (file.available() + READ_AHEAD) / format.getFrameSize());
+            for (int c = 0; c < format.getChannels(); c++) {
+                channels.add(new Growing(isTaken(c) ? there : 0));
+            }
             for (long left = wanted; left > 0; ) {
-                float[][] piece = piece((int) Math.min(left, FRAMES_AT_A_TIME));
-                if (piece[0].length == 0) {
+                int got = frames((int) Math.min(left, FRAMES_AT_A_TIME));
+                if (got == 0) {
                     break;
                 }
-                for (int c = 0; c < channels; c++) {
-                    if (channel < 0 || channel == c) {
-                        pieces.get(c).add(piece[c]);
+                for (int c = 0; c < channels.size(); c++) {
+                    if (isTaken(c)) {
+                        channels.get(c).add(together, c, channels.size(), got);
                     }
                 }
-                left -= piece[0].length;
+                left -= got;
             }
         } catch (IOException e) {
             throw new UnreadableSoundException("The file could not be read to its end");
         }
-        return pieces;
+        return channels;
     }
 
-    private float[][] piece(int wanted) throws IOException {
+    private boolean isTaken(int one) {
+        return channel < 0 || channel == one;
+    }
+
+    /** Reads frames, all channels together, and answers how many; none at the end of a file that did not say where that is. */
+    private int frames(int wanted) throws IOException {
         int got = audio.readNBytes(buffer, 0, wanted * format.getFrameSize()) / format.getFrameSize();
         if (got == 0 && openEnded) {
             openEnded = false;
             frames = read;
-            return new float[format.getChannels()][0];
+            return 0;
         }
         if (got == 0) {
             throw new UnreadableSoundException("The file is cut short: its header promises %.2f s, it holds %.2f s"
@@ -177,19 +189,39 @@ public final class WavStream implements Closeable {
             throw new UnreadableSoundException("The recording lasts more than %.0f s, which is the most that is taken"
                     .formatted(WavFile.LONGEST_SECONDS));
         }
-        int channels = format.getChannels();
-        float[] together = new float[got * channels];
-        form.read(ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN), together);
-        if (channels == 1) {
-            return new float[][] {together};
+        form.read(
+                ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN),
+                together,
+                got * format.getChannels());
+        return got;
+    }
+
+    /** Samples of one channel, in room for those that are there and for more where there are. */
+    private static final class Growing {
+        private float[] samples;
+        private int count;
+
+        Growing(int room) {
+            samples = new float[room];
         }
-        float[][] apart = new float[channels][got];
-        for (int c = 0; c < channels; c++) {
-            for (int i = 0; i < got; i++) {
-                apart[c][i] = together[i * channels + c];
+
+        void add(float[] from, int first, int step, int number) {
+            if (count + number > samples.length) {
+                samples = Arrays.copyOf(samples, Math.max(count + number, 2 * samples.length));
             }
+            if (step == 1) {
+                System.arraycopy(from, 0, samples, count, number);
+            } else {
+                for (int i = 0; i < number; i++) {
+                    samples[count + i] = from[first + i * step];
+                }
+            }
+            count += number;
         }
-        return apart;
+
+        float[] samples() {
+            return count == samples.length ? samples : Arrays.copyOf(samples, count);
+        }
     }
 
     private static Sound livelier(List<Sound> channels) {
@@ -205,17 +237,6 @@ public final class WavStream implements Closeable {
             energy += step * step;
         }
         return energy;
-    }
-
-    private static float[] joined(List<float[]> pieces) {
-        int length = pieces.stream().mapToInt(p -> p.length).sum();
-        float[] all = new float[length];
-        int at = 0;
-        for (float[] piece : pieces) {
-            System.arraycopy(piece, 0, all, at, piece.length);
-            at += piece.length;
-        }
-        return all;
     }
 
     @Override
