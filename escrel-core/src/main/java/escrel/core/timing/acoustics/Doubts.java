@@ -34,6 +34,7 @@ record Doubts(List<String> sentences, double degrees) {
                 .rival(chosen, amplitude, swing)
                 .impulse(chosen, lift, amplitude, swing)
                 .and(oddDrop(chosen))
+                .and(faint(chosen))
                 .and(unequal(lift, agreement))
                 .and(few(detected, expected));
     }
@@ -71,6 +72,14 @@ record Doubts(List<String> sentences, double degrees) {
                 ? Optional.of(
                         "A sound before the drop is far louder than what was taken for the drop, and comes elsewhere"
                                 + " in ticks than in tocks: amplitude and beat error may be off")
+                : Optional.empty();
+    }
+
+    private static Optional<String> faint(BeatSounds.Chosen chosen) {
+        return chosen.hasAFaintUnlocking()
+                ? Optional.of(
+                        "The unlocking hardly rises above what is heard before it: amplitude and beat error may be"
+                                + " off; press the pick-up to the crown and keep the room quiet")
                 : Optional.empty();
     }
 

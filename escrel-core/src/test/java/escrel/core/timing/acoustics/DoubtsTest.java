@@ -64,6 +64,19 @@ class DoubtsTest {
         assertThat(about(pair(UNLOCK, faint), null, 99, 1, 95).sentences()).isEmpty();
     }
 
+    /** A third louder than what comes before it, it may begin somewhere else; twice as loud it does not. */
+    @Test
+    void unlockingThatHardlyRisesIsDoubted() {
+        Rise third = new Rise(0, Math.log(4.0 / 3), 0.05, 12);
+        Rise twice = new Rise(0, Math.log(2), 0.05, 12);
+
+        assertThat(about(pair(third, IMPULSE), null, 99, 1, 95).sentences())
+                .singleElement()
+                .asString()
+                .startsWith("The unlocking hardly rises");
+        assertThat(about(pair(twice, IMPULSE), null, 99, 1, 95).sentences()).isEmpty();
+    }
+
     /** A ripple of a thirtieth of the first sound is no impulse, however loud or soft that first sound is. */
     @Test
     void rippleAfterTheFirstSoundIsNoImpulse() {
