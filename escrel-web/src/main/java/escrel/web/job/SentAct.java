@@ -13,6 +13,9 @@ import java.util.Base64;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.zip.CRC32;
+import java.util.zip.CRC32C;
+import java.util.zip.Checksum;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.multipart.MultipartFile;
@@ -26,6 +29,8 @@ final class SentAct {
     private static final String HELD = SentAct.class.getName();
     /** 128 bits: two acts of one workshop never share them. */
     private static final int BYTES = 16;
+
+    private static final int BUFFER = 1 << 16;
 
     private SentAct() {}
 
@@ -44,10 +49,7 @@ final class SentAct {
             }
             if (request instanceof MultipartHttpServletRequest parts) {
                 for (MultipartFile file : new TreeMap<>(parts.getFileMap()).values()) {
-                    write(out, file.getName() + " " + file.getSize());
-                    try (InputStream in = file.getInputStream()) {
-                        in.transferTo(out);
-                    }
+                    write(out, file.getName() + " " + file.getSize() + " " + sums(file));
                 }
             }
         } catch (IOException e) {
@@ -63,6 +65,23 @@ final class SentAct {
         byte[] bytes = value.getBytes(StandardCharsets.UTF_8);
         out.write((bytes.length + ":").getBytes(StandardCharsets.US_ASCII));
         out.write(bytes);
+    }
+
+    /**
+     * What tells a file from another of its size, for which nobody would look for a likeness on purpose: two check sums, which
+     * the processor works out many times faster than a digest. Half an hour of sound is 160 MB.
+     */
+    private static String sums(MultipartFile file) throws IOException {
+        Checksum one = new CRC32();
+        Checksum other = new CRC32C();
+        byte[] buffer = new byte[BUFFER];
+        try (InputStream in = file.getInputStream()) {
+            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+                one.update(buffer, 0, n);
+                other.update(buffer, 0, n);
+            }
+        }
+        return one.getValue() + " " + other.getValue();
     }
 
     private static MessageDigest sha256() {

@@ -136,7 +136,7 @@ class SentTwiceTest {
         assertThat(visitor.post("/jobs/" + job + "/notes", note).statusCode()).isEqualTo(200);
         for (int sent = 0; sent < 2; sent++) {
             HttpResponse<String> answer =
-                    visitor.upload("/jobs/" + job + "/photos", photo, "picture", "back.png", picture());
+                    visitor.upload("/jobs/" + job + "/photos", photo, "picture", "back.png", picture(0));
             assertThat(answer.statusCode()).isEqualTo(200);
         }
 
@@ -144,9 +144,26 @@ class SentTwiceTest {
         assertThat(steps(job)).filteredOn(s -> s.step() instanceof PhotoAdded).hasSize(1);
     }
 
-    private static byte[] picture() throws IOException {
+    /** From one page, called alike and as long as each other, but two pictures. */
+    @Test
+    void anotherPictureOfTheSameLengthIsAnother() throws IOException {
+        int job = visitor.openJob("Tidewell P-658", "cv-12");
+        Map<String, Object> photo = act(job, Map.of("caption", "back"));
+        byte[] one = picture(0x102030);
+        byte[] other = picture(0x302010);
+        assertThat(other).hasSameSizeAs(one).isNotEqualTo(one);
+
+        visitor.upload("/jobs/" + job + "/photos", photo, "picture", "back.png", one);
+        visitor.upload("/jobs/" + job + "/photos", photo, "picture", "back.png", other);
+
+        assertThat(steps(job)).filteredOn(s -> s.step() instanceof PhotoAdded).hasSize(2);
+    }
+
+    private static byte[] picture(int colour) throws IOException {
+        BufferedImage image = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+        image.setRGB(7, 7, colour);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", out);
+        ImageIO.write(image, "png", out);
         return out.toByteArray();
     }
 }
