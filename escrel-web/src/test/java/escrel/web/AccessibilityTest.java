@@ -72,6 +72,11 @@ class AccessibilityTest {
               (trouble) => done({ passes: [], violations: [String(trouble)] }));
             """;
 
+    /** The rows of the editor's tables are made alike, a thousand fields, and by then each was asked for its name. */
+    private static final String FEW_ROWS = """
+            document.querySelectorAll(".grid-table tbody").forEach((rows) => [...rows.children].slice(8).forEach((r) => r.remove()));
+            """;
+
     private static String read(String resource) {
         try (InputStream in = AxeBuilder.class.getResourceAsStream(resource)) {
             return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
@@ -142,16 +147,17 @@ class AccessibilityTest {
     @MethodSource("pages")
     void hasNoViolations(String path) {
         browser.open(EscrelServer.demo().url() + path);
-        browser.driver().executeScript(AXE);
-        assertClean(path, "paper", Map.of("type", "tag", "values", List.of("wcag2a", "wcag2aa", "wcag21aa")));
-        // a theme changes colours and nothing else
-        assertClean(path, "lamp", Map.of("type", "rule", "values", List.of("color-contrast")));
         assertThat(headings()).as("main headings of " + path).isEqualTo(1);
         List<Map<?, ?>> controls = controls();
         assertThat(nameless(controls))
                 .as("in the tree a screen reader is given, on " + path)
                 .isEmpty();
         assertThat(alike(controls)).as("told apart by name, on " + path).isEmpty();
+        browser.driver().executeScript(FEW_ROWS);
+        browser.driver().executeScript(AXE);
+        assertClean(path, "paper", Map.of("type", "tag", "values", List.of("wcag2a", "wcag2aa", "wcag21aa")));
+        // a theme changes colours and nothing else
+        assertClean(path, "lamp", Map.of("type", "rule", "values", List.of("color-contrast")));
     }
 
     private static long headings() {
