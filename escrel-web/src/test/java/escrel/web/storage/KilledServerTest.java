@@ -2,6 +2,7 @@ package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.web.testing.EscrelServer;
 import escrel.web.testing.OwnProcess;
 import escrel.web.testing.Visitor;
 import java.nio.charset.StandardCharsets;
@@ -14,16 +15,13 @@ import org.junit.jupiter.api.Test;
 class KilledServerTest {
     @Test
     void secondProcessOnTheSameFolderIsToldPlainly() throws Exception {
-        Path home = OwnProcess.folderKnowing("cv-12");
-        Process first = OwnProcess.start(home, false);
-        try {
-            OwnProcess.address(first);
+        Path home = EscrelServer.folder();
+        try (EscrelServer first = EscrelServer.on(home)) {
             Process second = OwnProcess.start(home, false);
             String said = new String(second.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertThat(second.waitFor()).isEqualTo(2);
             assertThat(said).contains("Another Escrel has this folder open", "ESCREL_HOME");
-        } finally {
-            first.destroyForcibly().waitFor();
+            assertThat(new Visitor(first.url()).get("/").statusCode()).isEqualTo(200);
         }
     }
 

@@ -59,9 +59,10 @@ class SheetWithHolesTest {
     @ValueSource(strings = {"cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h"})
     void everyHoleIsAFaultInWordsOrDoesNoHarm(String id) {
         Random random = new Random(id.hashCode());
+        ObjectNode sound = SheetJson.write(BenchHand.demoSheet(id));
         int refused = 0;
         for (int i = 0; i < HOLES; i++) {
-            ObjectNode tree = SheetJson.write(BenchHand.demoSheet(id));
+            ObjectNode tree = sound.deepCopy();
             int holes = 1 + random.nextInt(3);
             for (int h = 0; h < holes; h++) {
                 makeAHole(tree, random);
@@ -70,7 +71,7 @@ class SheetWithHolesTest {
             Throwable trouble = catchThrowable(() -> read[0] = SheetJson.read(tree));
             if (trouble != null) {
                 refused++;
-                assertThat(trouble).as(tree.toString()).isInstanceOf(MendableException.class);
+                assertThat(trouble).as(tree::toString).isInstanceOf(MendableException.class);
                 assertThat(trouble.getMessage()).doesNotContain("escrel.core", "java.", "Exception");
             } else {
                 Job job = Job.of(JobHistory.empty(), read[0], Schools.DEFAULT);
