@@ -47,6 +47,7 @@ public final class JobHistory {
             return this;
         }
         List<RecordedStep> read = new ArrayList<>(recorded());
+        boolean same = true;
         CalibreBound before = null;
         for (RecordedStep entry : bindings) {
             CalibreBound bound = (CalibreBound) entry.step();
@@ -54,6 +55,7 @@ public final class JobHistory {
                     && before.calibre().equals(bound.calibre())
                     && before.sameAs().equals(bound.sameAs());
             if (!bound.sameAs().isEmpty() && !repeats) {
+                same = false;
                 for (int i = 0; i < entry.sequence() - 1; i++) {
                     RecordedStep old = read.get(i);
                     read.set(
@@ -64,7 +66,7 @@ public final class JobHistory {
             }
             before = bound;
         }
-        return of(read);
+        return same ? this : of(read);
     }
 
     /** The same history with every step read otherwise; this one, when none is. Sequence and times stay. */

@@ -1,12 +1,11 @@
 package escrel.core.service;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Steps as they were recorded, numbered without gaps and only ever added, and those of them that count: one taken back no
@@ -45,11 +44,11 @@ public final class StepSequence {
             }
             expected++;
         }
-        Set<Integer> takenBack = takenBack(steps);
+        BitSet takenBack = takenBack(steps);
         Map<Integer, Step> corrected = new HashMap<>();
         List<RecordedStep> counting = new ArrayList<>();
         for (RecordedStep entry : steps) {
-            if (takenBack.contains(entry.sequence()) || entry.step() instanceof TakenBack) {
+            if (takenBack.get(entry.sequence()) || entry.step() instanceof TakenBack) {
                 continue;
             }
             counting.add(entry);
@@ -77,12 +76,12 @@ public final class StepSequence {
     }
 
     /** From the last to the first: a taking-back that was itself taken back takes nothing back, and its step counts again. */
-    private static Set<Integer> takenBack(List<RecordedStep> steps) {
-        Set<Integer> takenBack = new HashSet<>();
+    private static BitSet takenBack(List<RecordedStep> steps) {
+        BitSet takenBack = new BitSet();
         for (int i = steps.size() - 1; i >= 0; i--) {
             RecordedStep entry = steps.get(i);
-            if (entry.step() instanceof TakenBack back && !takenBack.contains(entry.sequence())) {
-                takenBack.add(back.sequence());
+            if (entry.step() instanceof TakenBack back && !takenBack.get(entry.sequence())) {
+                takenBack.set(back.sequence());
             }
         }
         return takenBack;

@@ -14,13 +14,16 @@ import escrel.core.parts.PartScrews;
 import escrel.core.parts.ScrewAccount;
 import escrel.core.service.Round;
 import escrel.core.teardown.TeardownState;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriUtils;
 
 /**
  * The rungs of a job.
@@ -60,6 +63,31 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
             boolean visiting,
             List<Mark> marks,
             String state) {
+        /** Classes for its look, how full its ends are among them. */
+        public String look() {
+            return state
+                    + (left().equals("full") ? " done-left" : "")
+                    + (right().equals("full") ? " done-right" : "")
+                    + (powerDown ? " power" : "");
+        }
+
+        /** Whether it is the one looked at, as the page says it: nothing for the others. */
+        public @Nullable String current() {
+            return state.equals("selected") ? "true" : null;
+        }
+
+        /** Its code as part of an address. */
+        public String codeInAddress() {
+            return UriUtils.encodeQueryParam(code, StandardCharsets.UTF_8);
+        }
+
+        /** Classes for the look of each screw along it; none where several parts are drawn together. */
+        public List<String> screwLooks() {
+            return IntStream.range(0, size == 1 ? ticks : 0)
+                    .mapToObj(t -> (t >= ticks - missing ? "empty " : "") + (leftHand ? "left-hand" : ""))
+                    .toList();
+        }
+
         /** How full the left end is. */
         public String left() {
             return off == 0 ? "empty" : off == size ? "full" : "part";

@@ -147,7 +147,8 @@ class LimitsTest {
         dossier.put("identity", new UUID(4, 4).toString());
         assertThat(take(dossier).body()).contains("The dossier was taken in as job");
 
-        for (int i = 1; i <= fits; i++) {
+        int tooMany = (64 << 20) / base64.length() + 1;
+        for (int i = 1; i <= tooMany - fits; i++) {
             photos.addObject()
                     .put("number", fits + i)
                     .put("mediaType", "image/jpeg")

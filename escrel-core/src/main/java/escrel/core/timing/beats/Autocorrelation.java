@@ -8,8 +8,7 @@ final class Autocorrelation {
     /** Lags are worked out up to this share of a part: of longer ones too few pairs are left. */
     private static final double LONGEST_LAG = 0.6;
     // some twenty seconds, which with the longest lag just fill a power of two of half milliseconds: lags enough for
-    // the
-    // period, and less work than for a minute
+    // the period, and less work than for a minute
     private static final double LONGEST_PART_SECONDS = (1 << 16) * Envelope.BLOCK_SECONDS / (1 + LONGEST_LAG);
 
     private final double[] values;

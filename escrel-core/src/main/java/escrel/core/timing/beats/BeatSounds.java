@@ -37,9 +37,8 @@ public final class BeatSounds {
     private static final double FAR_LOUDER = 2;
     // of the lift: in trials impulses of ticks and tocks come within 0.03 of each other where they are rightly heard
     private static final double SAME_PLACE = 0.045;
-    // four tenths louder than what comes before: of thirteen below it that nothing else spoke against, five were off by
-    // more
-    // than 3°, two of them by far; of 1 175 above it four (trials from 22, 23 and 24 million on)
+    // four tenths louder than what comes before: of thirteen below it that nothing else spoke against five were off by
+    // more than 3°, two of them by far; of 1 175 above it four (trials from 22, 23 and 24 million on)
     private static final double HARDLY_SHARP = 0.35;
     private static final double LOUD_UNLOCKING = 0.2;
     private static final double FAINT_CERTAINTY = 4;

@@ -146,7 +146,7 @@ public final class WavStream implements Closeable {
         List<Growing> channels = new ArrayList<>();
         try {
             // in room for all that is there nothing need be moved as more comes
-            int there = (int) Math.min(wanted, (file.available() + READ_AHEAD) / format.getFrameSize());
+            int there = (int) Math.min(wanted, ((long) file.available() + READ_AHEAD) / format.getFrameSize());
             for (int c = 0; c < format.getChannels(); c++) {
                 channels.add(new Growing(isTaken(c) ? there : 0));
             }
