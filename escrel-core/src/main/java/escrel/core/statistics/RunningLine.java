@@ -44,7 +44,8 @@ final class RunningLine {
             places[a] = near[a];
             there[a] = values[near[a]];
         }
-        return Part.through(places, there, count).at(i);
+        double slope = Part.slope(places, there, count);
+        return Part.zero(places, there, count, slope) + slope * i;
     }
 
     /**
@@ -88,6 +89,16 @@ final class RunningLine {
         }
 
         private static Part through(double[] places, double[] values, int count) {
+            double slope = slope(places, values, count);
+            double zero = count == 0 ? Double.NaN : zero(places, values, count, slope);
+            double[] off = new double[count];
+            for (int a = 0; a < count; a++) {
+                off[a] = Math.abs(values[a] - slope * places[a] - zero);
+            }
+            return new Part(slope, zero, count == 0 ? Double.NaN : median(off, count));
+        }
+
+        private static double slope(double[] places, double[] values, int count) {
             double[] slopes = new double[count * (count - 1) / 2];
             int pairs = 0;
             for (int a = 0; a < count; a++) {
@@ -95,16 +106,15 @@ final class RunningLine {
                     slopes[pairs++] = (values[a] - values[b]) / (places[a] - places[b]);
                 }
             }
-            double slope = pairs == 0 ? 0 : median(slopes, pairs);
+            return pairs == 0 ? 0 : median(slopes, pairs);
+        }
+
+        private static double zero(double[] places, double[] values, int count, double slope) {
             double[] zeros = new double[count];
             for (int a = 0; a < count; a++) {
                 zeros[a] = values[a] - slope * places[a];
             }
-            double zero = count == 0 ? Double.NaN : median(zeros, count);
-            for (int a = 0; a < count; a++) {
-                zeros[a] = Math.abs(zeros[a] - zero);
-            }
-            return new Part(slope, zero, count == 0 ? Double.NaN : median(zeros, count));
+            return median(zeros, count);
         }
 
         double at(double place) {
