@@ -38,6 +38,9 @@ public class OpenWants {
             .map(state -> "'" + state.name() + "'")
             .collect(Collectors.joining(", ", "state in (", ")"));
 
+    // as when every job is read into its lines anew: one reading of all is quicker than so many of one
+    private static final int MANY = 100;
+
     private static final Comparator<Oldest> FIRST =
             Comparator.comparing(Oldest::since).thenComparingInt(Oldest::job);
 
@@ -112,7 +115,7 @@ public class OpenWants {
     private void readAgain() {
         List<Integer> jobs = List.copyOf(changed);
         changed.removeAll(jobs);
-        boolean all = allChanged.getAndSet(false);
+        boolean all = allChanged.getAndSet(false) || jobs.size() > MANY;
         try {
             if (all) {
                 held.clear();

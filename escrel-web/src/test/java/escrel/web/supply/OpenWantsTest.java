@@ -145,4 +145,15 @@ class OpenWantsTest {
         assertThat(sums().awaited().oldest()).isNull();
         assertThat(before.awaited().oldest()).isNotNull();
     }
+
+    /** As when an upgrade reads every job into its lines anew. */
+    @Test
+    void manyChangedAtOnceAreReadTogether() {
+        assertThat(sums().awaited().watches()).isEqualTo(2);
+        jdbc.update("delete from job_want where job = ?", first);
+        for (int job = 1_000; job < 1_200; job++) {
+            open.changed(job);
+        }
+        assertThat(sums().awaited().watches()).isEqualTo(1);
+    }
 }
