@@ -1,5 +1,7 @@
 package escrel.web.format;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.LinkedHashSet;
 import java.util.Locale;
@@ -29,6 +31,11 @@ public final class Texts {
             }
         });
         return out.toString();
+    }
+
+    /** As the value of a field in an address: whatever a sheet from elsewhere calls its parts. */
+    public static String inAddress(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 
     /** As it is searched: small letters without accents, one space between words. */

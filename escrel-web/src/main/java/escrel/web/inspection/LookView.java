@@ -13,6 +13,7 @@ import escrel.core.service.PhotoAdded;
 import escrel.core.service.StepKind;
 import escrel.core.teardown.TeardownOrder;
 import escrel.core.watchcase.CaseSheet;
+import escrel.web.format.Texts;
 import escrel.web.job.OpenJob;
 import escrel.web.job.PartStory;
 import escrel.web.plan.CaseDrawing;
@@ -213,7 +214,7 @@ record LookView(
 
     private static @Nullable Panel panel(
             OpenJob job, Part part, Side side, Asked asked, @Nullable Place place, List<Spots.Spot> spots) {
-        String to = "/jobs/" + job.number() + "/inspect?part=" + LookAddress.safe(part.code()) + "&side=" + side;
+        String to = "/jobs/" + job.number() + "/inspect?part=" + Texts.inAddress(part.code()) + "&side=" + side;
         if ("what".equals(asked.panel()) && asked.grade() != null) {
             return what(asked.grade(), place, to);
         }

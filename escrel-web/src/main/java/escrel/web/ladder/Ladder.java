@@ -14,7 +14,7 @@ import escrel.core.parts.PartScrews;
 import escrel.core.parts.ScrewAccount;
 import escrel.core.service.Round;
 import escrel.core.teardown.TeardownState;
-import java.nio.charset.StandardCharsets;
+import escrel.web.format.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +23,6 @@ import java.util.Objects;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.UriUtils;
 
 /**
  * The rungs of a job.
@@ -78,7 +77,7 @@ public record Ladder(List<Rung> rungs, int off, int onAgain, int total, List<Spi
 
         /** Its code as part of an address. */
         public String codeInAddress() {
-            return UriUtils.encodeQueryParam(code, StandardCharsets.UTF_8);
+            return Texts.inAddress(code);
         }
 
         /** Classes for the look of each screw along it; none where several parts are drawn together. */

@@ -10,11 +10,10 @@ import escrel.core.marks.MarkSeen;
 import escrel.core.parts.Felt;
 import escrel.core.parts.PlacesOfPart;
 import escrel.core.parts.Suspicions;
+import escrel.web.format.Texts;
 import escrel.web.job.OpenJob;
 import escrel.web.plan.Spots;
 import escrel.web.strip.StripPanel.Item;
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -101,15 +100,12 @@ final class LookPanels {
         CalibreSheet sheet = job.movement();
         List<PlacesOfPart.Known> known = PlacesOfPart.of(sheet, part);
         List<PlacesOfPart.Known> listed = known.subList(0, Math.min(PLACES - 1, known.size()));
-        String to = "/jobs/" + job.number() + "/strip?part=" + safe(part.code()) + "&side=" + side + "&panel=";
+        String to =
+                "/jobs/" + job.number() + "/strip?part=" + Texts.inAddress(part.code()) + "&side=" + side + "&panel=";
         return Spots.of(sheet, side, listed, 2, i -> {
             Place place = listed.get(i).place();
-            return to + safe("grade:" + place.kind() + "/" + place.name());
+            return to + Texts.inAddress("grade:" + place.kind() + "/" + place.name());
         });
-    }
-
-    private static String safe(String words) {
-        return URLEncoder.encode(words, StandardCharsets.UTF_8);
     }
 
     /** Every kind of place. */

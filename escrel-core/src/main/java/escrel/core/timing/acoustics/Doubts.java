@@ -34,7 +34,7 @@ record Doubts(List<String> sentences, double degrees) {
                 .rival(chosen, amplitude, swing)
                 .impulse(chosen, lift, amplitude, swing)
                 .and(oddDrop(chosen))
-                .and(faint(chosen))
+                .and(hardlyRising(chosen))
                 .and(unequal(lift, agreement))
                 .and(few(detected, expected));
     }
@@ -68,32 +68,32 @@ record Doubts(List<String> sentences, double degrees) {
     }
 
     private static Optional<String> oddDrop(BeatSounds.Chosen chosen) {
-        return chosen.hasAnOddDrop()
-                ? Optional.of(
-                        "A sound before the drop is far louder than what was taken for the drop, and comes elsewhere"
-                                + " in ticks than in tocks: amplitude and beat error may be off")
-                : Optional.empty();
+        return where(
+                chosen.hasAnOddDrop(),
+                "A sound before the drop is far louder than what was taken for the drop, and comes elsewhere in ticks"
+                        + " than in tocks: amplitude and beat error may be off");
     }
 
-    private static Optional<String> faint(BeatSounds.Chosen chosen) {
-        return chosen.hasAFaintUnlocking()
-                ? Optional.of(
-                        "The unlocking hardly rises above what is heard before it: amplitude and beat error may be"
-                                + " off; press the pick-up to the crown and keep the room quiet")
-                : Optional.empty();
+    private static Optional<String> hardlyRising(BeatSounds.Chosen chosen) {
+        return where(
+                chosen.hasAnUnlockingThatHardlyRises(),
+                "The unlocking hardly rises above what is heard before it: amplitude and beat error may be off; press"
+                        + " the pick-up to the crown and keep the room quiet");
     }
 
     private static Optional<String> unequal(LiftFigures lift, double agreement) {
-        return lift.unequal() > UNEQUAL || agreement < BeatTimes.AGREED
-                ? Optional.of("Tick and tock seem to take unequally long, which they should not:"
-                        + " amplitude and beat error may be off")
-                : Optional.empty();
+        return where(
+                lift.unequal() > UNEQUAL || agreement < BeatTimes.AGREED,
+                "Tick and tock seem to take unequally long, which they should not: amplitude and beat error may be off");
     }
 
     private static Optional<String> few(int detected, int expected) {
-        return detected < ENOUGH_BEATS * expected
-                ? Optional.of("Only %d of %d beats could be used".formatted(detected, expected))
-                : Optional.empty();
+        return where(
+                detected < ENOUGH_BEATS * expected, "Only %d of %d beats could be used".formatted(detected, expected));
+    }
+
+    private static Optional<String> where(boolean so, String sentence) {
+        return so ? Optional.of(sentence) : Optional.empty();
     }
 
     private Doubts and(String sentence, double moreDegrees) {

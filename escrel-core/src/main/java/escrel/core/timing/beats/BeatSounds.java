@@ -102,7 +102,7 @@ public final class BeatSounds {
         }
 
         /** Whether an unlocking hardly rises above what comes before it: then it may begin elsewhere, or be none. */
-        public boolean hasAFaintUnlocking() {
+        public boolean hasAnUnlockingThatHardlyRises() {
             return Math.min(tick.unlock.sharpness(), tock.unlock.sharpness()) < HARDLY_SHARP;
         }
 

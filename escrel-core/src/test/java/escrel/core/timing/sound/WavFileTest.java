@@ -212,4 +212,27 @@ class WavFileTest {
                 .isInstanceOf(UnreadableSoundException.class)
                 .hasMessageContaining("more than 1800 s");
     }
+
+    /** A stream need not know how much is there, and a very large one says less than it holds or more. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, Integer.MAX_VALUE})
+    void whatAStreamSaysIsThereChangesNothing(int said) {
+        double[] wave = new double[50_000];
+        for (int i = 0; i < wave.length; i++) {
+            wave[i] = Math.sin(i * 0.01) / 2;
+        }
+        for (int channels = 1; channels <= 2; channels++) {
+            byte[] file = wav(1, 16, channels, wave);
+            Sound plain = WavFile.read(new ByteArrayInputStream(file));
+            Sound read = WavFile.read(new ByteArrayInputStream(file) {
+                @Override
+                public synchronized int available() {
+                    return said;
+                }
+            });
+
+            assertThat(read.samples()).hasSize(wave.length).isEqualTo(plain.samples());
+            assertThat(read.samples()[157]).isCloseTo((float) wave[157], within(1e-4f));
+        }
+    }
 }
