@@ -5,25 +5,26 @@ import escrel.web.ground.GroundException;
 import escrel.web.ground.Home;
 import escrel.web.ground.Opening;
 import escrel.web.security.Listening;
+import escrel.web.storage.Mappers;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.ibatis.annotations.Mapper;
-import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
 import org.springframework.beans.factory.support.DefaultSingletonBeanRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.aot.AbstractAotProcessor;
 import org.springframework.core.env.ConfigurableEnvironment;
 
 /** Starts the web application on the folder that {@code ESCREL_HOME} or {@code --escrel.home} names. */
 @SpringBootApplication
-@MapperScan(basePackages = "escrel.web", annotationClass = Mapper.class)
+@Import(Mappers.class)
 public class EscrelApplication {
     /** Kept free on the disk: the database breaks when it cannot write to its end. */
     private static final long RESERVE_MEGABYTES = 32;
@@ -63,6 +64,8 @@ public class EscrelApplication {
         // figures are written alike on every machine
         Locale.setDefault(Locale.ENGLISH);
         SpringApplication application = new SpringApplication(EscrelApplication.class);
+        // what was worked out when it was built is called after it, whoever starts it
+        application.setMainApplicationClass(EscrelApplication.class);
         Map<String, Object> defaults = new HashMap<>();
         defaults.put("escrel.home", homeFolder().toString());
         application.setDefaultProperties(defaults);
@@ -72,6 +75,10 @@ public class EscrelApplication {
 
     /** The folder is opened, mended and locked before anything of the application is made. */
     private static void openTheFolder(ConfigurableApplicationContext context) {
+        if (Boolean.getBoolean(AbstractAotProcessor.AOT_PROCESSING)) {
+            // being built: its parts are looked at, none is made, and nobody's folder is touched
+            return;
+        }
         ConfigurableEnvironment environment = context.getEnvironment();
         Listening.requirePassphraseBeyondLoopback(environment);
         Home home =

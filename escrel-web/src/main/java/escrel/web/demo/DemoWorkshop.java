@@ -39,16 +39,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills an empty folder with the demo workshop when the demo was asked for. */
 @Component
-@ConditionalOnProperty(name = "escrel.demo", havingValue = "true")
 class DemoWorkshop implements ApplicationRunner {
     private static final int POCKET_WATCH = 1;
 
@@ -66,6 +65,7 @@ class DemoWorkshop implements ApplicationRunner {
     private final Recordings recordings;
     private final WorkshopLogs log;
     private final TransactionTemplate transaction;
+    private final boolean wanted;
     private final Instant today;
 
     DemoWorkshop(
@@ -77,7 +77,9 @@ class DemoWorkshop implements ApplicationRunner {
             Recordings recordings,
             WorkshopLogs log,
             TransactionTemplate transaction,
+            @Value("${escrel.demo}") boolean wanted,
             Clock clock) {
+        this.wanted = wanted;
         this.transaction = transaction;
         this.log = log;
         this.jobs = jobs;
@@ -92,7 +94,7 @@ class DemoWorkshop implements ApplicationRunner {
     /** All of it or nothing: an interrupted start begins again. */
     @Override
     public void run(ApplicationArguments args) {
-        if (jobs.count() == 0) {
+        if (wanted && jobs.count() == 0) {
             transaction.executeWithoutResult(t -> fill());
         }
     }

@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Writes the table of numbers given out. */
 @Mapper
-interface CounterMapper {
+public interface CounterMapper {
     @Update("update counter set last = last + 1 where scope = #{scope}")
     int raise(String scope);
 

@@ -41,6 +41,7 @@ public final class OwnProcess {
                         "-Xss512k",
                         "-Djdk.nio.maxCachedBufferSize=262144",
                         "-Djava.awt.headless=true",
+                        "-Dspring.aot.enabled=true",
                         EscrelApplication.class.getName(),
                         "--escrel.home=" + home,
                         "--escrel.demo=" + demo,
