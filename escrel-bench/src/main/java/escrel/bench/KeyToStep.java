@@ -25,7 +25,8 @@ import org.openqa.selenium.interactions.Actions;
  * how many presses.
  */
 public final class KeyToStep {
-    private static final int WARMING = 20;
+    private static final int WARMING = 120;
+    private static final int LEFT_ALONE_MILLIS = 150;
     private static final String OFF = "5";
     private static final String BACK = "-";
 
@@ -138,12 +139,13 @@ public final class KeyToStep {
         int sequence = caller.sequence(job);
         new Actions(driver).sendKeys(key).perform();
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
-        while (((Number) driver.executeScript("return pressed.length")).intValue() <= before) {
+        do {
+            // who asks the page while it works takes its time from it
+            TimeUnit.MILLISECONDS.sleep(LEFT_ALONE_MILLIS);
             if (System.nanoTime() > until) {
                 throw new IOException("nothing was drawn after " + key);
             }
-            TimeUnit.MILLISECONDS.sleep(5);
-        }
+        } while (((Number) driver.executeScript("return pressed.length")).intValue() <= before);
         int recorded = caller.sequence(job) - sequence;
         if (recorded != 1) {
             throw new IOException("the key " + key + " recorded " + recorded + " steps, not one");

@@ -46,6 +46,7 @@ public final class Server {
                 "-Xss512k",
                 "-Djdk.nio.maxCachedBufferSize=262144",
                 "-Djava.awt.headless=true",
+                "-Dspring.aot.enabled=true",
                 "-cp",
                 CLASS_PATH,
                 main,

@@ -78,7 +78,7 @@ public final class Ledger implements Closeable {
             return;
         }
         try {
-            long room = Files.getFileStore(home.folder()).getUsableSpace();
+            long room = room();
             if (room < reserveBytes) {
                 throw new NoRoomException(
                         "the disk is full but for %d MB, and %d MB are kept free so that nothing breaks"
@@ -88,6 +88,12 @@ public final class Ledger implements Closeable {
         } catch (IOException e) {
             throw new NoRoomException(Disk.words(e), e);
         }
+    }
+
+    /** Asked before every write: a disk is looked up among all that are mounted only where the quick answer is nothing. */
+    private long room() throws IOException {
+        long room = home.folder().toFile().getUsableSpace();
+        return room > 0 ? room : Files.getFileStore(home.folder()).getUsableSpace();
     }
 
     /** How much was written since the base was made, in bytes. */

@@ -49,6 +49,11 @@ public final class Browser implements AutoCloseable {
         this(width, height, List.of());
     }
 
+    /** A browser of which pictures can be taken. */
+    public static Browser pictured() {
+        return new Browser(1280, 800, List.of("--force-device-scale-factor=1"));
+    }
+
     /** A browser whose microphone hears a WAV file, over and over. */
     public static Browser hearing(Path wav) {
         return new Browser(
@@ -187,6 +192,7 @@ public final class Browser implements AutoCloseable {
         new Actions(driver).sendKeys(Keys.ENTER).perform();
     }
 
+    /** What is seen now; only of one that is {@link #pictured} or hears. */
     public void picture(Path file) throws IOException {
         Files.createDirectories(file.getParent());
         Files.write(file, driver.getScreenshotAs(OutputType.BYTES));

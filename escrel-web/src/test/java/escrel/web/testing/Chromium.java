@@ -53,10 +53,10 @@ final class Chromium {
                 "--disable-sync",
                 "--disable-dev-shm-usage",
                 "--hide-scrollbars",
-                // nothing is scrolled by a hand here, and a page drawn where it is made takes a fifth less
-                "--disable-threaded-compositing",
                 "--user-data-dir=" + profile.toAbsolutePath());
-        options.addArguments(more);
+        // nothing is scrolled by a hand here, and a page drawn where it is made takes a fifth less; no picture can be
+        // taken of it
+        options.addArguments(plain ? List.of("--disable-threaded-compositing") : more);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                 .build();
