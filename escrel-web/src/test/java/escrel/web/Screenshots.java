@@ -26,7 +26,7 @@ class Screenshots {
 
     @Test
     void takeThemAll() throws IOException {
-        try (Browser browser = Browser.pictured()) {
+        try (Browser browser = new Browser()) {
             EscrelServer server = EscrelServer.demo();
             Path stick = Files.createTempDirectory("escrel-backups-");
             server.bean(Backups.class).plan(24, 14, stick.toString());

@@ -13,6 +13,8 @@ import escrel.web.room.Rooms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.apache.ibatis.annotations.Mapper;
+import org.springframework.context.annotation.Conditional;
 import org.springframework.stereotype.Controller;
 
 @AnalyzeClasses(packages = "escrel.web", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -43,6 +45,20 @@ class WallsTest {
                     .check(classes);
         }
     }
+
+    @ArchTest
+    static final ArchRule NO_PART_HAS_A_CONDITION = noClasses()
+            .should()
+            .beMetaAnnotatedWith(Conditional.class)
+            .because("which parts there are is worked out when the application is built, before any setting is known");
+
+    @ArchTest
+    static final ArchRule MAPPERS_ARE_PUBLIC = classes()
+            .that()
+            .areAnnotatedWith(Mapper.class)
+            .should()
+            .bePublic()
+            .because("what is worked out when the application is built names them from elsewhere");
 
     /** Every package has its place in the house. */
     @ArchTest

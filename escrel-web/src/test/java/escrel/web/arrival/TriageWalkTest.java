@@ -65,7 +65,7 @@ class TriageWalkTest {
             browser.key('6');
             browser.seeText("What there is to ask about");
             browser.type("#question", "May the paint stay?");
-            browser.click("main form .main");
+            browser.toAnotherPage(() -> browser.click("main form .main"));
             browser.seeText("asked ");
             assertThat(Wait.of(hand.load().job())).contains(Wait.OWNER);
             assertThat(visitor.get("/jobs?q=deck&wait=OWNER").body()).contains("Merrowdale deck alarm");

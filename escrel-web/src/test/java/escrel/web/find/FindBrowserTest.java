@@ -21,6 +21,7 @@ class FindBrowserTest {
             browser.key('/');
             browser.seeText("Find a job");
             browser.seeText("2 jobs.");
+            browser.see("#wanted:focus");
 
             browser.driver().switchTo().activeElement().sendKeys("lamp ro");
             browser.seeText("One job.");

@@ -37,7 +37,7 @@ class TwoComputersTest {
 
     private void enter(Browser browser, String passphrase) {
         browser.type("[name=password]", passphrase);
-        browser.enter();
+        browser.toAnotherPage(browser::enter);
     }
 
     /** A phone that scanned a code shows the passphrase once and stands where it wanted to. */

@@ -49,11 +49,6 @@ public final class Browser implements AutoCloseable {
         this(width, height, List.of());
     }
 
-    /** A browser of which pictures can be taken. */
-    public static Browser pictured() {
-        return new Browser(1280, 800, List.of("--force-device-scale-factor=1"));
-    }
-
     /** A browser whose microphone hears a WAV file, over and over. */
     public static Browser hearing(Path wav) {
         return new Browser(
@@ -174,6 +169,16 @@ public final class Browser implements AutoCloseable {
         see("#bench:not([data-before])");
     }
 
+    /** Does what leads to another page, or to the same anew, and waits until that is there: what is asked next is asked of it. */
+    public void toAnotherPage(Runnable act) {
+        driver.executeScript("window.before = true");
+        act.run();
+        untilTrue(
+                "another page to be loaded",
+                () -> Boolean.TRUE.equals(
+                        driver.executeScript("return !window.before && document.readyState === 'complete'")));
+    }
+
     private void keyOnce(String loaded, char key) {
         until("the page to be loaded", d -> Boolean.TRUE.equals(driver.executeScript(loaded)) ? Boolean.TRUE : null);
         new Actions(driver).sendKeys(numpad(key)).perform();
@@ -192,7 +197,6 @@ public final class Browser implements AutoCloseable {
         new Actions(driver).sendKeys(Keys.ENTER).perform();
     }
 
-    /** What is seen now; only of one that is {@link #pictured} or hears. */
     public void picture(Path file) throws IOException {
         Files.createDirectories(file.getParent());
         Files.write(file, driver.getScreenshotAs(OutputType.BYTES));

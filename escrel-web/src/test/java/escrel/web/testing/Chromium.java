@@ -54,9 +54,7 @@ final class Chromium {
                 "--disable-dev-shm-usage",
                 "--hide-scrollbars",
                 "--user-data-dir=" + profile.toAbsolutePath());
-        // nothing is scrolled by a hand here, and a page drawn where it is made takes a fifth less; no picture can be
-        // taken of it
-        options.addArguments(plain ? List.of("--disable-threaded-compositing") : more);
+        options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                 .build();

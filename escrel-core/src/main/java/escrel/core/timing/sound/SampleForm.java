@@ -10,59 +10,59 @@ import javax.sound.sampled.AudioFormat.Encoding;
 enum SampleForm {
     UNSIGNED_8(8) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
             for (int i = 0; i < count; i++) {
-                into[i] = ((bytes.get(i) & 0xff) - 128) / 128f;
+                into[at + i] = ((bytes.get(i) & 0xff) - 128) / 128f;
             }
         }
     },
     SIGNED_8(8) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
             for (int i = 0; i < count; i++) {
-                into[i] = bytes.get(i) / 128f;
+                into[at + i] = bytes.get(i) / 128f;
             }
         }
     },
     SIGNED_16(16) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
             short[] samples = new short[count];
             bytes.asShortBuffer().get(samples);
             for (int i = 0; i < count; i++) {
-                into[i] = samples[i] * (1 / 32_768f);
+                into[at + i] = samples[i] * (1 / 32_768f);
             }
         }
     },
     SIGNED_24(24) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
             boolean lowFirst = bytes.order() == ByteOrder.LITTLE_ENDIAN;
             for (int i = 0; i < count; i++) {
                 int low = bytes.get(3 * i + (lowFirst ? 0 : 2)) & 0xff;
                 int middle = bytes.get(3 * i + 1) & 0xff;
                 int high = bytes.get(3 * i + (lowFirst ? 2 : 0));
-                into[i] = (high << 16 | middle << 8 | low) * (1 / 8_388_608f);
+                into[at + i] = (high << 16 | middle << 8 | low) * (1 / 8_388_608f);
             }
         }
     },
     SIGNED_32(32) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
             int[] samples = new int[count];
             bytes.asIntBuffer().get(samples);
             for (int i = 0; i < count; i++) {
-                into[i] = samples[i] * (1 / 2_147_483_648f);
+                into[at + i] = samples[i] * (1 / 2_147_483_648f);
             }
         }
     },
     /** What is no number counts as silence. */
     REAL_32(32) {
         @Override
-        void read(ByteBuffer bytes, float[] into, int count) {
-            bytes.asFloatBuffer().get(into, 0, count);
+        void read(ByteBuffer bytes, float[] into, int at, int count) {
+            bytes.asFloatBuffer().get(into, at, count);
             for (int i = 0; i < count; i++) {
-                into[i] = Float.isFinite(into[i]) ? into[i] : 0;
+                into[at + i] = Float.isFinite(into[at + i]) ? into[at + i] : 0;
             }
         }
     };
@@ -90,7 +90,8 @@ enum SampleForm {
      * Takes samples, full scale being -1 to 1.
      *
      * @param bytes in the order of the file
+     * @param at where the first of them goes
      * @param count how many samples from its first byte on
      */
-    abstract void read(ByteBuffer bytes, float[] into, int count);
+    abstract void read(ByteBuffer bytes, float[] into, int at, int count);
 }

@@ -24,7 +24,7 @@ import javax.sound.sampled.UnsupportedAudioFileException;
 public final class WavStream implements Closeable {
     private static final double LOWEST_RATE = 22_050;
     private static final double HIGHEST_RATE = 192_000;
-    private static final int FRAMES_AT_A_TIME = 16_384;
+    private static final int FRAMES_AT_A_TIME = 32_768;
     private static final int READ_AHEAD = 65_536;
 
     private final InputStream file;
@@ -45,7 +45,7 @@ public final class WavStream implements Closeable {
         this.format = audio.getFormat();
         this.form = form;
         this.buffer = new byte[FRAMES_AT_A_TIME * format.getFrameSize()];
-        this.together = new float[FRAMES_AT_A_TIME * format.getChannels()];
+        this.together = new float[format.getChannels() == 1 ? 0 : FRAMES_AT_A_TIME * format.getChannels()];
         this.frames = audio.getFrameLength();
         this.choice = choice;
     }
@@ -155,11 +155,7 @@ public final class WavStream implements Closeable {
                 if (got == 0) {
                     break;
                 }
-                for (int c = 0; c < channels.size(); c++) {
-                    if (isTaken(c)) {
-                        channels.get(c).add(together, c, channels.size(), got);
-                    }
-                }
+                take(got, channels);
                 left -= got;
             }
         } catch (IOException e) {
@@ -168,11 +164,28 @@ public final class WavStream implements Closeable {
         return channels;
     }
 
+    /** Puts the frames read last where they belong: those of a single channel go straight there. */
+    private void take(int got, List<Growing> channels) {
+        ByteBuffer bytes = ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN);
+        if (channels.size() == 1) {
+            Growing only = channels.get(0);
+            int at = only.more(got);
+            form.read(bytes, only.samples, at, got);
+            return;
+        }
+        form.read(bytes, together, 0, got * channels.size());
+        for (int c = 0; c < channels.size(); c++) {
+            if (isTaken(c)) {
+                channels.get(c).add(together, c, channels.size(), got);
+            }
+        }
+    }
+
     private boolean isTaken(int one) {
         return channel < 0 || channel == one;
     }
 
-    /** Reads frames, all channels together, and answers how many; none at the end of a file that did not say where that is. */
+    /** Reads the bytes of frames, and answers of how many; none at the end of a file that did not say where that is. */
     private int frames(int wanted) throws IOException {
         int got = audio.readNBytes(buffer, 0, wanted * format.getFrameSize()) / format.getFrameSize();
         if (got == 0 && openEnded) {
@@ -189,10 +202,6 @@ public final class WavStream implements Closeable {
             throw new UnreadableSoundException("The recording lasts more than %.0f s, which is the most that is taken"
                     .formatted(WavFile.LONGEST_SECONDS));
         }
-        form.read(
-                ByteBuffer.wrap(buffer).order(format.isBigEndian() ? BIG_ENDIAN : LITTLE_ENDIAN),
-                together,
-                got * format.getChannels());
         return got;
     }
 
@@ -205,18 +214,21 @@ public final class WavStream implements Closeable {
             samples = new float[room];
         }
 
-        void add(float[] from, int first, int step, int number) {
-            if (count + number > samples.length) {
-                samples = Arrays.copyOf(samples, Math.max(count + number, 2 * samples.length));
-            }
-            if (step == 1) {
-                System.arraycopy(from, 0, samples, count, number);
-            } else {
-                for (int i = 0; i < number; i++) {
-                    samples[count + i] = from[first + i * step];
-                }
-            }
+        /** Makes room for so many more, and answers where they begin. */
+        int more(int number) {
+            int at = count;
             count += number;
+            if (count > samples.length) {
+                samples = Arrays.copyOf(samples, Math.max(count, 2 * samples.length));
+            }
+            return at;
+        }
+
+        void add(float[] from, int first, int step, int number) {
+            int at = more(number);
+            for (int i = 0; i < number; i++) {
+                samples[at + i] = from[first + i * step];
+            }
         }
 
         float[] samples() {
