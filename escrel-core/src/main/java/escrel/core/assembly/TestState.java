@@ -12,6 +12,7 @@ import escrel.core.service.RuleBook;
 import escrel.core.service.Step;
 import escrel.core.service.Tally;
 import escrel.core.timing.readings.Demagnetised;
+import escrel.core.timing.readings.ReadingTaken;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -48,7 +49,7 @@ public final class TestState {
     /** The state after these steps. */
     public static TestState of(Lives lives, JobHistory history) {
         TestState state = new TestState(lives, history.ruleBook());
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(TestMade.class, Demagnetised.class, ReadingTaken.class)) {
             if (entry.step() instanceof TestMade test) {
                 state.made.put(test.test(), test);
                 state.madeAt.put(test.test(), entry.sequence());

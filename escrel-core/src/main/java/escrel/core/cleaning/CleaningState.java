@@ -51,7 +51,14 @@ public final class CleaningState {
     /** The state after these steps. */
     public static CleaningState of(Lives lives, JobHistory history, Findings findings) {
         CleaningState state = new CleaningState(lives, findings);
-        history.counting().forEach(state::take);
+        history.counting(
+                        Washed.class,
+                        Looked.class,
+                        Judged.class,
+                        FindingRaised.class,
+                        FindingWorked.class,
+                        Happened.class)
+                .forEach(state::take);
         return state;
     }
 

@@ -31,7 +31,7 @@ public final class Epilame {
     /** The state after these steps. */
     public static Epilame of(Lives lives, JobHistory history, CleaningState cleaning, Schools schools) {
         Epilame epilame = new Epilame(lives, cleaning, schools);
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(EpilameApplied.class, Washed.class)) {
             if (entry.step() instanceof EpilameApplied applied) {
                 applied.parts().forEach(p -> epilame.appliedAt.put(p, entry.sequence()));
             } else if (entry.step() instanceof Washed washed && !washed.way().isPreparation()) {

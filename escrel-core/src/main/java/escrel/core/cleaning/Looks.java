@@ -35,7 +35,8 @@ public final class Looks {
     private final boolean second;
 
     private Looks(Lives lives, JobHistory history, CleaningState cleaning) {
-        history.counting().forEach(this::take);
+        history.counting(PartOff.class, CopyAtHand.class, Washed.class, Judged.class, Looked.class, FindingRaised.class)
+                .forEach(this::take);
         List<Part> again = cleaning.toLookAt();
         second = !again.isEmpty();
         owed = second

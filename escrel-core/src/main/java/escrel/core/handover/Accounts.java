@@ -26,7 +26,7 @@ public final class Accounts {
      */
     public static List<Account> of(JobHistory history, List<Tally> tallies, IntFunction<List<Tally>> before) {
         Map<String, String> waived = new HashMap<>();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(ItemWaived.class, Waived.class)) {
             if (entry.step() instanceof ItemWaived item) {
                 waived.put(item.key(), item.reason());
             } else if (entry.step() instanceof Waived whole) {

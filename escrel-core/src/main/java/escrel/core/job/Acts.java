@@ -6,7 +6,6 @@ import escrel.core.service.RecordedStep;
 import escrel.core.service.Step;
 import escrel.core.service.TakenBack;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -54,10 +53,8 @@ public final class Acts {
 
     /** The act the undo key of a room takes back: its newest that counts and may be; nothing when there is none. */
     public Optional<Act> toTakeBack(String room) {
-        BitSet counting = new BitSet();
-        job.history().counting().forEach(s -> counting.set(s.sequence()));
         for (Act act = newest(job.recorded().lastSequence()); act != null; act = before(act)) {
-            boolean whole = act.steps().stream().allMatch(s -> counting.get(s.sequence()));
+            boolean whole = act.steps().stream().allMatch(s -> job.history().counts(s.sequence()));
             boolean here =
                     isOf(room, act.steps().stream().map(RecordedStep::step).toList())
                             && act.steps().stream().allMatch(s -> s.step().canBeTakenBack());

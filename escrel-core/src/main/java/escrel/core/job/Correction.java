@@ -26,10 +26,10 @@ public final class Correction {
     public static Optional<RecordedStep> firstImpossible(Job job, Corrected correction) {
         JobHistory history = job.history();
         Set<Integer> before = impossible(history.counting());
-        JobHistory then = history.with(new RecordedStep(
+        JobHistory then = history.and(List.of(new RecordedStep(
                 history.lastSequence() + 1,
                 history.recorded().get(history.recorded().size() - 1).at(),
-                correction));
+                correction)));
         Set<Integer> after = impossible(then.counting());
         return then.counting().stream()
                 .filter(e -> after.contains(e.sequence()) && !before.contains(e.sequence()))

@@ -154,7 +154,7 @@ public final class Job {
 
     private static Schools ofJob(Schools usual, JobHistory history) {
         Schools schools = usual;
-        for (var entry : history.counting()) {
+        for (var entry : history.counting(SchoolChosen.class, SchoolSetAside.class)) {
             if (entry.step() instanceof SchoolChosen chosen) {
                 schools = schools.with(chosen.choice());
             } else if (entry.step() instanceof SchoolSetAside aside) {

@@ -13,8 +13,8 @@ final class StageOf {
     private StageOf() {}
 
     static Stage job(Job job) {
-        int opened = job.history().lastAt(OpenedAgain.class::isInstance);
-        int gone = job.history().lastAt(HandedOver.class::isInstance);
+        int opened = job.history().lastAt(OpenedAgain.class, any -> true);
+        int gone = job.history().lastAt(HandedOver.class, any -> true);
         if (gone > opened) {
             return Stage.HANDED_OVER;
         }

@@ -73,14 +73,23 @@ public final class LearntSheet {
          * @param calibreUnknown whether no sheet of the calibre speaks
          */
         public static Said in(JobHistory history, boolean calibreUnknown) {
-            List<Step> said = new ArrayList<>();
-            for (RecordedStep entry : history.counting()) {
-                if (isLearning(entry.step())) {
-                    said.add(entry.step());
-                }
-            }
+            List<Step> said = history
+                    .counting(
+                            PartNamed.class,
+                            PartRenamed.class,
+                            CameTogether.class,
+                            PartDescribed.class,
+                            FigureSaid.class,
+                            OilPointSaid.class,
+                            Pinned.class,
+                            ScrewsStated.class,
+                            SidePhotographed.class,
+                            HoldStated.class)
+                    .stream()
+                    .map(RecordedStep::step)
+                    .toList();
             return new Said(
-                    List.copyOf(said),
+                    said,
                     calibreUnknown && !said.isEmpty() && history.ruleBook().testsByKind());
         }
     }
@@ -179,19 +188,6 @@ public final class LearntSheet {
                 .map(p -> p.code().equals(part) ? p.withUnit(unit) : p)
                 .toList();
         return SheetCheck.ringIn(sheet.with(parts, sheet.screws(), sheet.holds()));
-    }
-
-    private static boolean isLearning(Step step) {
-        return step instanceof PartNamed
-                || step instanceof PartRenamed
-                || step instanceof CameTogether
-                || step instanceof PartDescribed
-                || step instanceof FigureSaid
-                || step instanceof OilPointSaid
-                || step instanceof Pinned
-                || step instanceof ScrewsStated
-                || step instanceof SidePhotographed
-                || step instanceof HoldStated;
     }
 
     private void take(Step step) {

@@ -32,7 +32,7 @@ public final class LubricationState {
     /** The state after these steps; the later of oiling and leaving out counts. */
     public static LubricationState of(Lives lives, JobHistory history) {
         LubricationState state = new LubricationState(lives);
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Oiled.class, OilSkipped.class)) {
             if (entry.step() instanceof Oiled oiled) {
                 state.done.put(oiled.point(), oiled);
                 state.skipped.remove(oiled.point());

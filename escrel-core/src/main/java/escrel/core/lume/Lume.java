@@ -89,7 +89,7 @@ public final class Lume {
         }
         Set<Point> done = EnumSet.noneOf(Point.class);
         Class<?> handling = null;
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(PartOff.class, PartOn.class, LumePoint.class)) {
             boolean moved = entry.step() instanceof PartOff off && carries.test(off.part())
                     || entry.step() instanceof PartOn on && carries.test(on.part());
             if (moved && entry.step().getClass() != handling) {

@@ -41,7 +41,7 @@ public final class Questions {
         Map<Integer, OwnerAnswered> answers = new HashMap<>();
         history.all(OwnerAnswered.class).forEach(a -> answers.put(a.asked(), a));
         List<Question> all = new ArrayList<>();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(OwnerAsked.class)) {
             if (entry.step() instanceof OwnerAsked asked) {
                 all.add(new Question(entry.sequence(), entry.at(), asked, answers.get(entry.sequence())));
             }

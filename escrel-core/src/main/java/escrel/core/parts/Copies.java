@@ -30,7 +30,7 @@ public final class Copies {
      */
     static Copies of(Lives lives, JobHistory history, List<Finding> raised) {
         Copies copies = new Copies(lives);
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(CopyAtHand.class, PartOn.class, OldPart.class)) {
             if (entry.step() instanceof CopyAtHand hand) {
                 copies.add(hand, entry.sequence());
             } else if (entry.step() instanceof PartOn on) {

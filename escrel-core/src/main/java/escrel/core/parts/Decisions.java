@@ -14,7 +14,7 @@ final class Decisions {
 
     static Decisions of(JobHistory history) {
         Decisions decisions = new Decisions();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Decided.class)) {
             if (entry.step() instanceof Decided decided) {
                 decisions.last.put(decided.finding(), decided);
                 decisions.at.put(decided.finding(), entry.sequence());

@@ -41,7 +41,7 @@ public final class Findings {
     public static Findings of(Lives lives, JobHistory history) {
         Decisions decisions = Decisions.of(history);
         List<Finding> found = new ArrayList<>();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(FindingRaised.class, PartOff.class, Happened.class)) {
             if (entry.step() instanceof FindingRaised raised) {
                 found.add(decisions.put(Finding.raised(String.valueOf(entry.sequence()), entry, raised, null)));
             } else if (entry.step() instanceof PartOff off) {

@@ -23,7 +23,7 @@ public record Piece(
     static List<Piece> of(JobHistory history, List<Finding> findings) {
         Map<String, FindingWorked> last = new HashMap<>();
         Map<String, Integer> at = new HashMap<>();
-        history.counting().forEach(e -> {
+        history.counting(FindingWorked.class).forEach(e -> {
             if (e.step() instanceof FindingWorked worked) {
                 last.put(worked.finding(), worked);
                 at.put(worked.finding(), e.sequence());

@@ -35,7 +35,8 @@ public final class Searches {
      */
     public static Searches of(Lives lives, JobHistory history, Findings findings) {
         Searches searches = new Searches(Suspicions.of(history));
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry :
+                history.counting(Happened.class, CopyAtHand.class, FragmentFound.class, FragmentExplained.class)) {
             if (entry.step() instanceof Happened event) {
                 searches.happened(event, entry.sequence());
             } else if (entry.step() instanceof CopyAtHand hand) {

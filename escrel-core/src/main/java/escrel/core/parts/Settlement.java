@@ -24,7 +24,7 @@ final class Settlement {
         this.shakes = new Shakes(sheet, history);
         this.book = history.ruleBook();
         this.copies = copies;
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(FindingWorked.class)) {
             if (entry.step() instanceof FindingWorked step) {
                 worked.put(step.finding(), step);
                 workedAt.put(step.finding(), entry.sequence());

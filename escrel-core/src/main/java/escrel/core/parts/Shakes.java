@@ -31,7 +31,7 @@ final class Shakes {
     Shakes(CalibreSheet sheet, JobHistory history) {
         this.sheet = sheet;
         this.anywhere = !history.ruleBook().shakeWhereItBelongs();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Felt.class, Gauged.class)) {
             if (entry.step() instanceof Felt felt && felt.what() == Felt.Play.END_SHAKE) {
                 all.add(new Shake(entry.sequence(), felt.part(), felt.feel().mayStay()));
             } else if (entry.step() instanceof Gauged gauged && gauged.what() == Gauged.What.END_SHAKE) {

@@ -42,7 +42,7 @@ public final class Suspicions {
         Map<Integer, SuspicionSettled> settled = new HashMap<>();
         history.all(SuspicionSettled.class).forEach(s -> settled.put(s.suspicion(), s));
         List<Suspicion> all = new ArrayList<>();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Suspected.class)) {
             if (entry.step() instanceof Suspected s) {
                 all.add(new Suspicion(entry.sequence(), s.part(), s.words(), settled.get(entry.sequence())));
             }

@@ -15,9 +15,7 @@ import escrel.core.timing.readings.ReadingSet;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What was done to the watch between one set of readings and the next: each opening of the movement, each part replaced,
@@ -40,10 +38,8 @@ public final class Interventions {
 
     /** All of a job, first first. */
     public static List<Intervention> of(JobHistory history, Lives lives, Copies copies) {
-        Map<Integer, Instant> times = new HashMap<>();
-        history.recorded().forEach(e -> times.put(e.sequence(), e.at()));
         List<Intervention> found = new ArrayList<>();
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Demagnetised.class, Intervened.class)) {
             if (entry.step() instanceof Demagnetised) {
                 found.add(new Intervention(entry.sequence(), entry.at(), DEMAGNETISED));
             } else if (entry.step() instanceof Intervened step) {
@@ -56,12 +52,12 @@ public final class Interventions {
             String from = copy.source().isBlank() ? "" : " (" + copy.source() + ")";
             found.add(new Intervention(
                     copy.fittedAt(),
-                    times.getOrDefault(copy.fittedAt(), Instant.EPOCH),
+                    history.at(copy.fittedAt()).orElse(Instant.EPOCH),
                     lives.sheet().requirePart(copy.part()).name() + " replaced, "
                             + copy.origin().words() + from));
         }
         for (Round round : lives.rounds()) {
-            opening(round, lives, times, found);
+            opening(round, lives, history, found);
         }
         found.sort(Comparator.comparing(Intervention::at));
         return List.copyOf(found);
@@ -71,7 +67,7 @@ public final class Interventions {
      * A round stands in the line where the movement could run again: at the last part without which it stands still, or
      * at the last part of all where none of those was lifted.
      */
-    private static void opening(Round round, Lives lives, Map<Integer, Instant> times, List<Intervention> found) {
+    private static void opening(Round round, Lives lives, JobHistory history, List<Intervention> found) {
         int running = 0;
         int last = 0;
         int parts = 0;
@@ -94,7 +90,7 @@ public final class Interventions {
             int at = running > 0 ? running : last;
             found.add(new Intervention(
                     at,
-                    times.getOrDefault(at, Instant.EPOCH),
+                    history.at(at).orElse(Instant.EPOCH),
                     "%s%s: %d %s".formatted(what, why, parts, parts == 1 ? "part" : "parts")));
         }
     }

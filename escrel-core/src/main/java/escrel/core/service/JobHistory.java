@@ -1,5 +1,6 @@
 package escrel.core.service;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -40,9 +41,7 @@ public final class JobHistory {
      * from either sends back the same number.
      */
     public JobHistory inPresentCodes() {
-        List<RecordedStep> bindings = counting().stream()
-                .filter(e -> e.step() instanceof CalibreBound)
-                .toList();
+        List<RecordedStep> bindings = counting(CalibreBound.class);
         if (bindings.isEmpty()) {
             return this;
         }
@@ -97,33 +96,43 @@ public final class JobHistory {
         return steps.counting();
     }
 
-    /** The counting steps of one kind, in order. */
+    /** The steps of one kind that count, in order; the kind is the class of the step itself. */
+    public List<RecordedStep> counting(Class<? extends Step> kind) {
+        return steps.counting(kind);
+    }
+
+    /** The steps of some kinds that count, in order; each kind is the class of the step itself. */
+    @SafeVarargs
+    public final List<RecordedStep> counting(Class<? extends Step>... kinds) {
+        return steps.counting(kinds);
+    }
+
+    /** Whether the step of this number counts: recorded, not taken back, and none that takes back. */
+    public boolean counts(int sequence) {
+        return steps.counts(sequence);
+    }
+
+    /** The counting steps of one kind, in order; the kind is the class of the step itself. */
     public <S extends Step> Stream<S> all(Class<S> kind) {
-        return counting().stream()
-                .map(RecordedStep::step)
-                .filter(kind::isInstance)
-                .map(kind::cast);
+        return counting(kind).stream().map(RecordedStep::step).map(kind::cast);
     }
 
     /** By which rules the job is kept. */
     public RuleBook ruleBook() {
-        for (RecordedStep entry : counting()) {
-            if (entry.step() instanceof WorkAgreed agreed) {
-                return Objects.requireNonNullElse(agreed.book(), RuleBook.SECOND);
-            }
-            if (entry.step() instanceof OpenedAgain) {
-                return RuleBook.SECOND;
-            }
+        List<RecordedStep> said = counting(WorkAgreed.class, OpenedAgain.class);
+        if (said.isEmpty()) {
+            return RuleBook.FIRST;
         }
-        return RuleBook.FIRST;
+        RuleBook book = said.get(0).step() instanceof WorkAgreed agreed ? agreed.book() : null;
+        return Objects.requireNonNullElse(book, RuleBook.SECOND);
     }
 
-    /** Sequence of the last counting step that fits, 0 when none does. */
-    public int lastAt(Predicate<Step> which) {
-        List<RecordedStep> counting = counting();
-        for (int i = counting.size() - 1; i >= 0; i--) {
-            if (which.test(counting.get(i).step())) {
-                return counting.get(i).sequence();
+    /** Sequence of the last counting step of a kind that fits, 0 when none does. */
+    public <S extends Step> int lastAt(Class<S> kind, Predicate<S> which) {
+        List<RecordedStep> all = counting(kind);
+        for (int i = all.size() - 1; i >= 0; i--) {
+            if (which.test(kind.cast(all.get(i).step()))) {
+                return all.get(i).sequence();
             }
         }
         return 0;
@@ -131,7 +140,17 @@ public final class JobHistory {
 
     /** The last counting step of one kind. */
     public <S extends Step> Optional<S> last(Class<S> kind) {
-        return all(kind).reduce((a, b) -> b);
+        List<RecordedStep> all = counting(kind);
+        return all.isEmpty()
+                ? Optional.empty()
+                : Optional.of(kind.cast(all.get(all.size() - 1).step()));
+    }
+
+    /** When a step was recorded; nothing where there is none of this number. */
+    public Optional<Instant> at(int sequence) {
+        return sequence >= 1 && sequence <= lastSequence()
+                ? Optional.of(recorded().get(sequence - 1).at())
+                : Optional.empty();
     }
 
     /** Sequence of the last step recorded, 0 for an empty history. What a page shows it was made from. */
@@ -146,15 +165,21 @@ public final class JobHistory {
      */
     public boolean onlyAddedTo(int shown) {
         return shown <= lastSequence()
-                && recorded().stream()
-                        .filter(entry -> entry.sequence() > shown)
+                && recorded().subList(Math.max(0, shown), lastSequence()).stream()
                         .allMatch(entry -> entry.step().standsForItself());
+    }
+
+    /**
+     * This history and what was recorded since.
+     *
+     * @throws IllegalArgumentException as {@link StepSequence#of}
+     */
+    public JobHistory and(List<RecordedStep> later) {
+        return new JobHistory(steps.and(later));
     }
 
     /** This history with one more step. */
     public JobHistory with(RecordedStep next) {
-        List<RecordedStep> more = new ArrayList<>(recorded());
-        more.add(next);
-        return of(more);
+        return and(List.of(next));
     }
 }

@@ -1,11 +1,14 @@
 package escrel.core.service;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Steps as they were recorded, numbered without gaps and only ever added, and those of them that count: one taken back no
@@ -14,10 +17,26 @@ import java.util.Optional;
 public final class StepSequence {
     private final List<RecordedStep> recorded;
     private final List<RecordedStep> counting;
+    /** Which step each takes back, 0 for what takes none back. */
+    private final int[] takes;
 
-    private StepSequence(List<RecordedStep> recorded, List<RecordedStep> counting) {
-        this.recorded = recorded;
-        this.counting = counting;
+    private final BitSet takenBack;
+    private final boolean corrected;
+    private volatile @Nullable StepKinds kinds;
+
+    private StepSequence(
+            List<RecordedStep> recorded,
+            List<RecordedStep> counting,
+            int[] takes,
+            BitSet takenBack,
+            boolean corrected,
+            @Nullable StepKinds kinds) {
+        this.recorded = Collections.unmodifiableList(recorded);
+        this.counting = Collections.unmodifiableList(counting);
+        this.takes = takes;
+        this.takenBack = takenBack;
+        this.corrected = corrected;
+        this.kinds = kinds;
     }
 
     /**
@@ -27,27 +46,13 @@ public final class StepSequence {
      *     later one or, correcting it, one of another kind
      */
     public static StepSequence of(List<RecordedStep> steps) {
-        int expected = 1;
-        for (RecordedStep entry : steps) {
-            if (entry.sequence() != expected) {
-                throw new IllegalArgumentException(
-                        "step " + expected + " is missing: found " + entry.sequence() + " in its place");
-            }
-            if (entry.step() instanceof TakenBack back) {
-                if (back.sequence() < 1 || back.sequence() >= expected) {
-                    throw new IllegalArgumentException("step " + expected + " takes back step " + back.sequence()
-                            + ", which does not come before it");
-                }
-            }
-            if (entry.step() instanceof Corrected corrected) {
-                requireCorrectable(corrected, expected, steps);
-            }
-            expected++;
-        }
-        BitSet takenBack = takenBack(steps);
+        List<RecordedStep> all = List.copyOf(steps);
+        requireSound(all, 0);
+        int[] takes = takes(all, new int[0]);
+        BitSet takenBack = takenBack(takes);
         Map<Integer, Step> corrected = new HashMap<>();
         List<RecordedStep> counting = new ArrayList<>();
-        for (RecordedStep entry : steps) {
+        for (RecordedStep entry : all) {
             if (takenBack.get(entry.sequence()) || entry.step() instanceof TakenBack) {
                 continue;
             }
@@ -62,7 +67,58 @@ public final class StepSequence {
                 return otherwise == null ? e : new RecordedStep(e.sequence(), e.at(), otherwise);
             });
         }
-        return new StepSequence(List.copyOf(steps), List.copyOf(counting));
+        return new StepSequence(all, counting, takes, takenBack, anyCorrects(all), null);
+    }
+
+    /**
+     * This sequence and what was recorded since. What it was is not looked at again, but for what is taken back now or counts
+     * again: one step more costs as much after five thousand as after fifty.
+     *
+     * @throws IllegalArgumentException as {@link #of}
+     */
+    public StepSequence and(List<RecordedStep> later) {
+        List<RecordedStep> all = new ArrayList<>(recorded.size() + later.size());
+        all.addAll(recorded);
+        all.addAll(later);
+        if (corrected || anyCorrects(later)) {
+            return of(all);
+        }
+        requireSound(all, recorded.size());
+        int[] takesNow = takes(all, takes);
+        BitSet takenBackNow = takenBack(takesNow);
+        BitSet changed = (BitSet) takenBack.clone();
+        changed.xor(takenBackNow);
+        changed.set(recorded.size() + 1, all.size() + 1);
+        List<RecordedStep> countingNow = new ArrayList<>(counting);
+        StepKinds kindsNow = kinds;
+        for (int sequence = changed.nextSetBit(0); sequence >= 0; sequence = changed.nextSetBit(sequence + 1)) {
+            RecordedStep entry = all.get(sequence - 1);
+            if (!(entry.step() instanceof TakenBack)) {
+                boolean counts = !takenBackNow.get(sequence);
+                StepKinds.put(countingNow, entry, counts);
+                kindsNow = kindsNow == null ? null : kindsNow.with(entry, counts);
+            }
+        }
+        return new StepSequence(all, countingNow, takesNow, takenBackNow, false, kindsNow);
+    }
+
+    /** Refuses what is not sound from some place on; what comes before it was looked at before. */
+    private static void requireSound(List<RecordedStep> steps, int from) {
+        for (int i = from; i < steps.size(); i++) {
+            RecordedStep entry = steps.get(i);
+            int expected = i + 1;
+            if (entry.sequence() != expected) {
+                throw new IllegalArgumentException(
+                        "step " + expected + " is missing: found " + entry.sequence() + " in its place");
+            }
+            if (entry.step() instanceof TakenBack back && (back.sequence() < 1 || back.sequence() >= expected)) {
+                throw new IllegalArgumentException(
+                        "step " + expected + " takes back step " + back.sequence() + ", which does not come before it");
+            }
+            if (entry.step() instanceof Corrected corrected) {
+                requireCorrectable(corrected, expected, steps);
+            }
+        }
     }
 
     private static void requireCorrectable(Corrected corrected, int at, List<RecordedStep> steps) {
@@ -75,13 +131,24 @@ public final class StepSequence {
         }
     }
 
+    private static boolean anyCorrects(List<RecordedStep> steps) {
+        return steps.stream().anyMatch(entry -> entry.step() instanceof Corrected);
+    }
+
+    private static int[] takes(List<RecordedStep> steps, int[] known) {
+        int[] takes = Arrays.copyOf(known, steps.size());
+        for (int i = known.length; i < takes.length; i++) {
+            takes[i] = steps.get(i).step() instanceof TakenBack back ? back.sequence() : 0;
+        }
+        return takes;
+    }
+
     /** From the last to the first: a taking-back that was itself taken back takes nothing back, and its step counts again. */
-    private static BitSet takenBack(List<RecordedStep> steps) {
-        BitSet takenBack = new BitSet();
-        for (int i = steps.size() - 1; i >= 0; i--) {
-            RecordedStep entry = steps.get(i);
-            if (entry.step() instanceof TakenBack back && !takenBack.get(entry.sequence())) {
-                takenBack.set(back.sequence());
+    private static BitSet takenBack(int[] takes) {
+        BitSet takenBack = new BitSet(takes.length + 1);
+        for (int i = takes.length - 1; i >= 0; i--) {
+            if (takes[i] > 0 && !takenBack.get(i + 1)) {
+                takenBack.set(takes[i]);
             }
         }
         return takenBack;
@@ -95,6 +162,31 @@ public final class StepSequence {
     /** The steps that count, in order. */
     public List<RecordedStep> counting() {
         return counting;
+    }
+
+    /** The steps of one kind that count, in order. */
+    public List<RecordedStep> counting(Class<? extends Step> kind) {
+        return kinds().all(kind);
+    }
+
+    /** The steps of some kinds that count, in order. */
+    @SafeVarargs
+    public final List<RecordedStep> counting(Class<? extends Step>... some) {
+        return kinds().all(some);
+    }
+
+    private StepKinds kinds() {
+        StepKinds known = kinds;
+        if (known == null) {
+            known = StepKinds.of(counting);
+            kinds = known;
+        }
+        return known;
+    }
+
+    /** Whether the step of this number counts: it was recorded, was not taken back, and takes nothing back itself. */
+    public boolean counts(int sequence) {
+        return sequence >= 1 && sequence <= takes.length && takes[sequence - 1] == 0 && !takenBack.get(sequence);
     }
 
     /** The counting step of this number that may be taken back. */

@@ -24,18 +24,20 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Supply {
     private final Map<Integer, Order> orders = new LinkedHashMap<>();
-    private final Map<Integer, Instant> times = new LinkedHashMap<>();
+    private final JobHistory history;
     private final List<Want> wants = new ArrayList<>();
     private final Copies copies;
 
-    private Supply(Copies copies) {
+    private Supply(JobHistory history, Copies copies) {
+        this.history = history;
         this.copies = copies;
     }
 
     /** What is wanted after these steps. */
     public static Supply of(JobHistory history, Findings findings, CalibreSheet movement) {
-        Supply supply = new Supply(findings.copies());
-        history.counting().forEach(supply::fold);
+        Supply supply = new Supply(history, findings.copies());
+        history.counting(Ordered.class, PutOff.class, Came.class, CalledOff.class)
+                .forEach(supply::fold);
         for (Finding finding : findings.all()) {
             supply.ofFinding(finding, movement);
         }
@@ -46,7 +48,6 @@ public final class Supply {
     }
 
     private void fold(RecordedStep entry) {
-        times.put(entry.sequence(), entry.at());
         if (entry.step() instanceof Ordered ordered) {
             orders.put(entry.sequence(), Order.placed(entry.sequence(), entry.at(), ordered));
         } else if (entry.step() instanceof PutOff to) {
@@ -151,13 +152,13 @@ public final class Supply {
     }
 
     private Instant since(State state, Finding finding, Optional<Order> order) {
-        Instant decided = times.getOrDefault(finding.decidedAt(), finding.at());
+        Instant decided = history.at(finding.decidedAt()).orElse(finding.at());
         return switch (state) {
             case ORDERED, OUT -> order.map(Order::placed).orElse(decided);
             case TO_CHECK -> order.map(Order::cameOn).orElse(decided);
             case TO_FIT ->
                 copyOf(finding)
-                        .map(c -> times.getOrDefault(c.since(), decided))
+                        .map(c -> history.at(c.since()).orElse(decided))
                         .or(() -> order.map(Order::cameOn))
                         .orElse(decided);
             default -> order.filter(Order::isVoid).map(Order::cameOn).orElse(decided);

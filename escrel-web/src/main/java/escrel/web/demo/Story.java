@@ -122,7 +122,9 @@ final class Story {
 
     /** The job as told so far. */
     Job job() {
-        Job now = Job.of(JobHistory.of(steps), bound(), watchcase, Schools.DEFAULT, last);
+        JobHistory told = last == null ? JobHistory.empty() : last.recorded();
+        JobHistory all = told.and(steps.subList(told.lastSequence(), steps.size()));
+        Job now = Job.of(all, bound(), watchcase, Schools.DEFAULT, last);
         last = now;
         return now;
     }

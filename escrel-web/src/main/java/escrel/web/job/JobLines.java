@@ -167,7 +167,7 @@ class JobLines {
                 a.marks(),
                 job.sheet() == null ? "" : job.sheet().name(),
                 a.complaint()));
-        for (RecordedStep entry : job.history().counting()) {
+        for (RecordedStep entry : job.history().counting(Noted.class, MarkSeen.class)) {
             if (entry.step() instanceof Noted noted) {
                 texts.add(noted.words());
             } else if (entry.step() instanceof MarkSeen mark) {

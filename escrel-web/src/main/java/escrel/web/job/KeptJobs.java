@@ -121,16 +121,21 @@ class KeptJobs {
     }
 
     private Kept read(JobRow row, @Nullable Kept known, List<StepRow> later) {
-        List<RecordedStep> all = new ArrayList<>(
-                known == null ? List.of() : known.job().recorded().recorded());
+        List<RecordedStep> added = new ArrayList<>();
         long weight = known == null ? OF_A_JOB : known.weight();
         for (StepRow step : later) {
-            all.add(new RecordedStep(
+            added.add(new RecordedStep(
                     step.sequence(), step.recordedAt().toInstant(), StepJson.read(step.kind(), step.body())));
             weight += OF_A_STEP + step.body().length();
         }
         return new Kept(
-                made(row.number(), row.openedAt(), JobHistory.of(all), known == null ? null : known.job()),
+                made(
+                        row.number(),
+                        row.openedAt(),
+                        known == null
+                                ? JobHistory.of(added)
+                                : known.job().recorded().and(added),
+                        known == null ? null : known.job()),
                 (int) Math.min(Integer.MAX_VALUE, weight));
     }
 

@@ -151,9 +151,8 @@ public class Workshop {
     }
 
     private void moveOn(JobRow before, OpenJob known, List<RecordedStep> steps) {
-        List<RecordedStep> all = new ArrayList<>(known.recorded().recorded());
-        all.addAll(steps);
-        OpenJob job = kept.made(before.number(), before.openedAt(), JobHistory.of(all), known);
+        OpenJob job =
+                kept.made(before.number(), before.openedAt(), known.recorded().and(steps), known);
         if (jobs.moveOn(row(job, before.identity()), before.lastSequence()) == 0) {
             throw new RecordedElsewhereException(before.number());
         }

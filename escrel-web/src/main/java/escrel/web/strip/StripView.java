@@ -240,7 +240,7 @@ record StripView(
         List<SidePicture> pictures = PhotoPlan.ofSide(sheet, side);
         for (int i = 0; i < pictures.size(); i++) {
             int number = pictures.get(i).number();
-            int takenAt = job.history().lastAt(s -> s instanceof SidePhotographed p && p.photo() == number);
+            int takenAt = job.history().lastAt(SidePhotographed.class, p -> p.photo() == number);
             if (takenAt < offAt) {
                 shows = i + 1;
             }
@@ -292,7 +292,7 @@ record StripView(
     /** Parts off since the last photo; a round that begins owes none for what an earlier one took off. */
     private static int sincePhoto(JobHistory history, CalibreSheet sheet, int from) {
         int since = 0;
-        for (var entry : history.counting()) {
+        for (var entry : history.counting(PhotoAdded.class, PartOff.class)) {
             if (entry.step() instanceof PhotoAdded || entry.sequence() <= from) {
                 since = 0;
             } else if (entry.step() instanceof PartOff off
@@ -305,7 +305,7 @@ record StripView(
 
     private static String lastPhoto(JobHistory history, CalibreSheet sheet, int from) {
         int since = sincePhoto(history, sheet, from);
-        boolean any = history.counting().stream().anyMatch(e -> e.sequence() > from && e.step() instanceof PhotoAdded);
+        boolean any = history.lastAt(PhotoAdded.class, photo -> true) > from;
         if (!any) {
             return since == 0 ? "none yet" : "none yet, " + since + (since == 1 ? " part off" : " parts off");
         }

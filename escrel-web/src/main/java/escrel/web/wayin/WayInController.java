@@ -7,7 +7,6 @@ import escrel.core.calibre.Part;
 import escrel.core.calibre.Role;
 import escrel.core.parts.PartScrews;
 import escrel.core.parts.ScrewAccount;
-import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.RecordedStep;
 import escrel.core.service.WayInPlanned;
@@ -19,6 +18,7 @@ import escrel.web.job.JobHead;
 import escrel.web.job.Learnt;
 import escrel.web.job.OpenJob;
 import escrel.web.job.Workshop;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -94,12 +94,13 @@ class WayInController {
                 job.sheet() == null ? StepTimes.NONE : learnt.times(job.sheet().id(), TIMED);
         List<Part> down = order.remaining();
         // the way out is planned from the movement as it will be then; nothing of it is recorded
-        JobHistory then = job.recorded();
+        List<RecordedStep> off = new ArrayList<>();
         for (Part part : down) {
-            then = then.with(
-                    new RecordedStep(then.lastSequence() + 1, job.openedAt().toInstant(), PartOff.plain(part.code())));
+            int sequence = job.sequence() + off.size() + 1;
+            off.add(new RecordedStep(sequence, job.openedAt().toInstant(), PartOff.plain(part.code())));
         }
-        List<AssemblyPlan.Line> up = job.job().having(then).wayUp().lines();
+        List<AssemblyPlan.Line> up =
+                job.job().having(job.recorded().and(off)).wayUp().lines();
         List<String> stays = sheet.homes().stream()
                 .filter(p -> !state.isOff(p.code()) && !down.contains(p))
                 .map(Part::name)

@@ -20,8 +20,7 @@ public final class ReadingsDue {
 
     /** Sequence of the last final reading, 0 without one. */
     public static int lastFinalAt(JobHistory history) {
-        return history.lastAt(
-                s -> s instanceof ReadingTaken taken && taken.state().isFinal());
+        return history.lastAt(ReadingTaken.class, taken -> taken.state().isFinal());
     }
 
     /**
@@ -54,7 +53,7 @@ public final class ReadingsDue {
 
     private static int lastActAt(JobHistory history) {
         int last = 0;
-        for (RecordedStep entry : history.counting()) {
+        for (RecordedStep entry : history.counting(Intervened.class, Demagnetised.class)) {
             if (entry.step() instanceof Intervened || entry.step() instanceof Demagnetised) {
                 last = entry.sequence();
             }

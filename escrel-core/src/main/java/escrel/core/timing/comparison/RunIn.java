@@ -81,9 +81,8 @@ public final class RunIn {
 
     /** Readings of the running movement since it was closed last; a watch that was found standing starts anew. */
     private static List<RecordedStep> sinceClosing(JobHistory history, int closedAt) {
-        int stood =
-                history.lastAt(s -> s instanceof DidNotRun none && !none.state().isBeforeService());
-        return history.counting().stream()
+        int stood = history.lastAt(DidNotRun.class, none -> !none.state().isBeforeService());
+        return history.counting(ReadingTaken.class).stream()
                 .filter(s -> s.sequence() > Math.max(closedAt, stood))
                 .filter(s -> s.step() instanceof ReadingTaken t && !t.state().isBeforeService())
                 .toList();

@@ -37,7 +37,14 @@ final class Sittings {
 
     static List<ReadingSet> of(JobHistory history) {
         Sittings sittings = new Sittings();
-        history.counting().forEach(sittings::take);
+        history.counting(
+                        ReadingTaken.class,
+                        DidNotRun.class,
+                        Intervened.class,
+                        Demagnetised.class,
+                        OpenedAgain.class,
+                        PartOff.class)
+                .forEach(sittings::take);
         sittings.close();
         return sittings.done;
     }
@@ -55,12 +62,9 @@ final class Sittings {
         }
     }
 
-    /** After any of these a reading is of another state of the watch. */
+    /** After what is asked for beside readings a reading is of another state of the watch; of opening only the second time. */
     private boolean liesBetween(Step step) {
-        return step instanceof Intervened
-                || step instanceof Demagnetised
-                || step instanceof OpenedAgain
-                || step instanceof PartOff && readAfterOpening;
+        return !(step instanceof PartOff) || readAfterOpening;
     }
 
     private void add(ReadingTaken taken, int at) {
