@@ -24,63 +24,56 @@ final class PlanMarkup {
     }
 
     private void shape(PlanDrawing.Drawn s) {
-        add("<g><path class=\"p %s\" d=\"%s\" data-part=\"%s\"><title>%s</title></path>"
-                .formatted(s.style(), s.path(), safe(s.code()), safe(s.name())));
+        add("<g><path class=\"p ", s.style(), "\" d=\"", s.path(), "\" data-part=\"", safe(s.code()), "\"><title>");
+        add(safe(s.name()), "</title></path>");
         if (!s.detail().isEmpty() && !s.style().contains("s-gone")) {
-            add("<path class=\"p-detail\" d=\"" + s.detail() + "\"></path>");
+            add("<path class=\"p-detail\" d=\"", s.detail(), "\"></path>");
         }
         add("</g>");
     }
 
     private void jewel(PlanDrawing.Point j) {
         double r = plan.radius() * (j.style().equals("cap") ? 0.034 : 0.022);
-        add(circle("jewel", j.x(), j.y(), r));
+        circle("jewel", j.x(), j.y(), r);
     }
 
     private void screw(PlanDrawing.Screw s) {
-        add(circle("screw " + s.style(), s.x(), s.y(), s.radius()));
+        circle("screw " + s.style(), s.x(), s.y(), s.radius());
+        String x = Paths.n(s.x());
+        String y = Paths.n(s.y());
         if (!s.style().contains("s-gone")) {
-            add("<line class=\"slot%s\" x1=\"%s\" x2=\"%s\" y1=\"%s\" y2=\"%s\" transform=\"rotate(%d %s %s)\"></line>"
-                    .formatted(
-                            s.left() ? " left" : "",
-                            Paths.n(s.x() - s.radius()),
-                            Paths.n(s.x() + s.radius()),
-                            Paths.n(s.y()),
-                            Paths.n(s.y()),
-                            s.turn(),
-                            Paths.n(s.x()),
-                            Paths.n(s.y())));
+            add("<line class=\"slot", s.left() ? " left" : "", "\" x1=\"", Paths.n(s.x() - s.radius()));
+            add("\" x2=\"", Paths.n(s.x() + s.radius()), "\" y1=\"", y, "\" y2=\"", y);
+            add("\" transform=\"rotate(", Integer.toString(s.turn()), " ", x, " ", y, ")\"></line>");
         }
         if (s.left()) {
-            add(text("left-mark", s.x() + s.radius() * 2.1, s.y() - s.radius() * 0.9, 0.085, "L"));
+            text("left-mark", s.x() + s.radius() * 2.1, s.y() - s.radius() * 0.9, 0.085, "L");
         }
     }
 
     private void flag(PlanDrawing.Point f) {
         double r = plan.radius();
-        add("<g><path class=\"flag-shape\" d=\"M%s %sl%s %sh%sZ\"></path>"
-                .formatted(
-                        Paths.n(f.x()),
-                        Paths.n(f.y() - r * 0.07),
-                        Paths.n(r * 0.065),
-                        Paths.n(r * 0.11),
-                        Paths.n(-r * 0.13)));
-        add(text("flag-text", f.x(), f.y() + r * 0.028, 0.08, "!"));
+        add("<g><path class=\"flag-shape\" d=\"M", Paths.n(f.x()), " ", Paths.n(f.y() - r * 0.07));
+        add("l", Paths.n(r * 0.065), " ", Paths.n(r * 0.11), "h", Paths.n(-r * 0.13), "Z\"></path>");
+        text("flag-text", f.x(), f.y() + r * 0.028, 0.08, "!");
         add("</g>");
     }
 
-    private static String circle(String style, double x, double y, double r) {
-        return "<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\"></circle>"
-                .formatted(style.strip(), Paths.n(x), Paths.n(y), Paths.n(r));
+    private void circle(String style, double x, double y, double r) {
+        add("<circle class=\"", style.strip(), "\" cx=\"", Paths.n(x), "\" cy=\"", Paths.n(y));
+        add("\" r=\"", Paths.n(r), "\"></circle>");
     }
 
-    private String text(String style, double x, double y, double size, String words) {
-        return "<text class=\"%s\" text-anchor=\"middle\" x=\"%s\" y=\"%s\" font-size=\"%s\">%s</text>"
-                .formatted(style, Paths.n(x), Paths.n(y), Paths.n(plan.radius() * size), words);
+    private void text(String style, double x, double y, double size, String words) {
+        add("<text class=\"", style, "\" text-anchor=\"middle\" x=\"", Paths.n(x), "\" y=\"", Paths.n(y));
+        add("\" font-size=\"", Paths.n(plan.radius() * size), "\">", words, "</text>");
     }
 
-    private void add(String markup) {
-        out.append(markup);
+    /** Piece by piece: a formatter is slow, and a plan has hundreds of shapes. */
+    private void add(String... pieces) {
+        for (String piece : pieces) {
+            out.append(piece);
+        }
     }
 
     private static String safe(String words) {
