@@ -147,9 +147,10 @@ final class AlikeBeats {
             }
         }
         double[][] like = new double[cut.count()][2 * cut.reach() + 1];
+        double[] others = new double[cut.length()];
         for (int k = 0; k < cut.count(); k++) {
             if (cut.inside(k)) {
-                double[] others = sums[numbers[k] & 1].clone();
+                System.arraycopy(sums[numbers[k] & 1], 0, others, 0, others.length);
                 // not to itself: noise would hold it where it is
                 cut.add(others, k, 0, -scale[k]);
                 alike(cut, k, others, how, like[k]);

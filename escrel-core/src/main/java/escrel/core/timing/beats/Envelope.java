@@ -1,7 +1,7 @@
 package escrel.core.timing.beats;
 
-import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.util.KthSelector;
 
 /**
  * How loud a sound is over time, in blocks: the logarithm of loudness above the median block, so that one knock weighs
@@ -17,6 +17,7 @@ public record Envelope(double[] values, double blockSeconds) {
     public static final double FINE_BLOCK_SECONDS = 0.0001;
 
     private static final int MEDIAN_BLOCKS = 8_000;
+    private static final KthSelector MIDDLE = new KthSelector();
 
     /** The envelope of a sound in blocks of this length. */
     public static Envelope of(float[] samples, double sampleRate, double blockSeconds) {
@@ -70,8 +71,7 @@ public record Envelope(double[] values, double blockSeconds) {
         for (int i = 0; i < sample.length; i++) {
             sample[i] = energy[i * stride];
         }
-        Arrays.sort(sample);
-        return sample.length == 0 ? 0 : sample[sample.length / 2];
+        return sample.length == 0 ? 0 : MIDDLE.select(sample, null, sample.length / 2);
     }
 
     /**

@@ -2,6 +2,7 @@ package escrel.core.timing.beats;
 
 import escrel.core.timing.beats.AlikeBeats.Comparing;
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One sound of the beat, unlocking or drop, followed through all ticks and tocks of a recording: first by its loudness, which
@@ -39,12 +40,12 @@ final class Followed {
 
     private final float[] samples;
     private final double sampleRate;
-    private final Loudness loudness;
     private final int[] numbers;
     private final double[] times;
     private final AlikeBeats beats;
     private final double[] shifts;
     private final Wave[] waves;
+    private @Nullable Loudness coarse;
 
     /** A course of shifts in seconds, as the wave gave it, and how alike the beats are along it. */
     private record Course(double[] byWave, double alike) {}
@@ -61,7 +62,6 @@ final class Followed {
         this.sampleRate = sampleRate;
         this.numbers = numbers;
         this.times = times;
-        this.loudness = loudness(Loudness.COARSE_SECONDS);
         this.beats = new AlikeBeats(numbers);
         double[] course = first(chained).byWave;
         double moved = Double.MAX_VALUE;
@@ -88,18 +88,28 @@ final class Followed {
             return best;
         }
         double[] other = chained
-                ? beats.chained(loudness.values(), loudness.rate(), times, BY_LOUDNESS)
+                ? beats.chained(coarse().values(), coarse().rate(), times, BY_LOUDNESS)
                 : new double[times.length];
         Course second = tried(other, true);
         return second.alike > best.alike + CLEARLY ? second : best;
     }
 
     private Course tried(double[] from, boolean byLoudness) {
-        double[] wave = byLoudness ? byLoudness(loudness, from) : from.clone();
+        double[] wave = byLoudness ? byLoudness(coarse(), from) : from.clone();
         for (int round = 0; round < TRIAL_ROUNDS; round++) {
             beats.improve(samples, sampleRate, times, wave, BY_WAVE);
         }
         return new Course(wave, alike(together(wave)));
+    }
+
+    /** The loudness from afar, for whom the wave alone does not do: what lies where it is expected asks for none. */
+    private Loudness coarse() {
+        Loudness known = coarse;
+        if (known == null) {
+            known = loudness(Loudness.COARSE_SECONDS);
+            coarse = known;
+        }
+        return known;
     }
 
     private Loudness loudness(double hopSeconds) {

@@ -2,12 +2,15 @@ package escrel.core.timing.beats;
 
 /**
  * How alike one pattern is to windows of a series: Pearson's correlation. Sums over the series are kept from its
- * beginning, so that a window costs one multiplication for each of its values; four partial sums let the processor work
- * on four at once.
+ * beginning, at every few values, so that a window costs one multiplication for each of its values; four partial sums let
+ * the processor work on four at once.
  */
 final class Likeness {
     // more is never believed: noise makes beats that are the same differ
     private static final double LARGEST = 0.98;
+
+    // as power of two: sums at every value would be more to write than all the windows are to read
+    private static final int STEP_BITS = 3;
 
     private final double[] series;
     private final double[] sums;
@@ -15,12 +18,37 @@ final class Likeness {
 
     Likeness(double[] series) {
         this.series = series;
-        this.sums = new double[series.length + 1];
-        this.squares = new double[series.length + 1];
-        for (int i = 0; i < series.length; i++) {
-            sums[i + 1] = sums[i] + series[i];
-            squares[i + 1] = squares[i] + series[i] * series[i];
+        this.sums = new double[(series.length >> STEP_BITS) + 1];
+        this.squares = new double[sums.length];
+        for (int k = 1; k < sums.length; k++) {
+            sums[k] = upTo(k - 1, k << STEP_BITS);
+            squares[k] = squaresUpTo(k - 1, k << STEP_BITS);
         }
+    }
+
+    /** Sum from the beginning up to a place, which is left out. */
+    private double upTo(int end) {
+        return upTo(end >> STEP_BITS, end);
+    }
+
+    private double upTo(int step, int end) {
+        double sum = sums[step];
+        for (int i = step << STEP_BITS; i < end; i++) {
+            sum += series[i];
+        }
+        return sum;
+    }
+
+    private double squaresUpTo(int end) {
+        return squaresUpTo(end >> STEP_BITS, end);
+    }
+
+    private double squaresUpTo(int step, int end) {
+        double sum = squares[step];
+        for (int i = step << STEP_BITS; i < end; i++) {
+            sum += series[i] * series[i];
+        }
+        return sum;
     }
 
     /**
@@ -56,10 +84,11 @@ final class Likeness {
     double of(Pattern pattern, int from) {
         double[] p = pattern.values();
         int n = p.length;
-        double sum = sums[from + n] - sums[from];
-        double variance = squares[from + n] - squares[from] - sum * sum / n;
+        double sum = upTo(from + n) - upTo(from);
+        double allSquares = squaresUpTo(from + n);
+        double variance = allSquares - squaresUpTo(from) - sum * sum / n;
         // sums kept from the beginning round off: less than this is a flat window
-        if (!(pattern.variance() > 0 && variance > 1e-12 * (1 + squares[from + n]))) {
+        if (!(pattern.variance() > 0 && variance > 1e-12 * (1 + allSquares))) {
             return 0;
         }
         double a = 0;

@@ -2,6 +2,8 @@ package escrel.core.timing.sound;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.IntBuffer;
+import java.nio.ShortBuffer;
 import java.util.Optional;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioFormat.Encoding;
@@ -27,10 +29,14 @@ enum SampleForm {
     SIGNED_16(16) {
         @Override
         void read(ByteBuffer bytes, float[] into, int at, int count) {
-            short[] samples = new short[count];
-            bytes.asShortBuffer().get(samples);
-            for (int i = 0; i < count; i++) {
-                into[at + i] = samples[i] * (1 / 32_768f);
+            ShortBuffer left = bytes.asShortBuffer();
+            short[] some = new short[Math.min(count, FEW)];
+            for (int done = 0; done < count; done += some.length) {
+                int now = Math.min(some.length, count - done);
+                left.get(some, 0, now);
+                for (int i = 0; i < now; i++) {
+                    into[at + done + i] = some[i] * (1 / 32_768f);
+                }
             }
         }
     },
@@ -49,10 +55,14 @@ enum SampleForm {
     SIGNED_32(32) {
         @Override
         void read(ByteBuffer bytes, float[] into, int at, int count) {
-            int[] samples = new int[count];
-            bytes.asIntBuffer().get(samples);
-            for (int i = 0; i < count; i++) {
-                into[at + i] = samples[i] * (1 / 2_147_483_648f);
+            IntBuffer left = bytes.asIntBuffer();
+            int[] some = new int[Math.min(count, FEW)];
+            for (int done = 0; done < count; done += some.length) {
+                int now = Math.min(some.length, count - done);
+                left.get(some, 0, now);
+                for (int i = 0; i < now; i++) {
+                    into[at + done + i] = some[i] * (1 / 2_147_483_648f);
+                }
             }
         }
     },
@@ -66,6 +76,9 @@ enum SampleForm {
             }
         }
     };
+
+    // so many at a time as stay close at hand
+    private static final int FEW = 2_048;
 
     private final int bits;
 
