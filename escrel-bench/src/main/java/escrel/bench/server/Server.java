@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -38,15 +39,7 @@ public final class Server {
     public static Server start(String main, Path home, boolean demo) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-Xms200m",
-                "-Xmn96m",
-                "-Xmx384m",
-                "-Xss512k",
-                "-Djdk.nio.maxCachedBufferSize=262144",
-                "-Djava.awt.headless=true",
-                "-Dspring.aot.enabled=true",
+                asShipped(),
                 "-cp",
                 CLASS_PATH,
                 main,
@@ -58,6 +51,11 @@ public final class Server {
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment().put("MALLOC_ARENA_MAX", "2");
         return new Server(builder.start());
+    }
+
+    /** How the JVM is asked to run as it does when shipped: the file of its options, as {@code ./escrel bench} names it. */
+    public static String asShipped() {
+        return "@" + Objects.requireNonNull(System.getProperty("escrel.jvm"), "run it by ./escrel bench");
     }
 
     private void read() {
