@@ -23,7 +23,14 @@ final class GrownWorkshop {
     private static final long SEED = 11;
 
     /** What the server has used so far: SQL statements, and CPU of the whole process in nanoseconds. */
-    record Used(long statements, long cpu) {}
+    record Used(long statements, long cpu) {
+        static final Used NOTHING = new Used(0, 0);
+
+        /** What was used since. */
+        Used since(Used earlier) {
+            return new Used(statements - earlier.statements, cpu - earlier.cpu);
+        }
+    }
 
     private final Server server;
     private final Caller caller;

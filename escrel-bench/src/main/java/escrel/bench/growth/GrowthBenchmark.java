@@ -44,9 +44,9 @@ public final class GrowthBenchmark {
         private long statements;
         private long bytes;
 
-        void add(GrownWorkshop.Used before, GrownWorkshop.Used after) {
-            cpu += after.cpu() - before.cpu();
-            statements += after.statements() - before.statements();
+        void add(GrownWorkshop.Used used) {
+            cpu += used.cpu();
+            statements += used.statements();
         }
 
         double cpuMillis() {
@@ -165,20 +165,24 @@ public final class GrowthBenchmark {
     private static void round(Measured measured, GrownWorkshop workshop, int round, Cost cost)
             throws IOException, InterruptedException {
         GrownWorkshop.Used before = workshop.used();
+        GrownWorkshop.Used asking = GrownWorkshop.Used.NOTHING;
         for (int i = 0; i < IN_A_ROUND; i++) {
             if (measured.afterWrite()) {
                 workshop.note();
+                GrownWorkshop.Used first = workshop.used();
                 before = workshop.used();
+                // to ask what was used is a request, too
+                asking = before.since(first);
             }
             long begin = System.nanoTime();
             cost.bytes += measured.asked().of(workshop, round * IN_A_ROUND + i);
             cost.wall.add((System.nanoTime() - begin) / 1e6);
             if (measured.afterWrite()) {
-                cost.add(before, workshop.used());
+                cost.add(workshop.used().since(before).since(asking));
             }
         }
         if (!measured.afterWrite()) {
-            cost.add(before, workshop.used());
+            cost.add(workshop.used().since(before));
         }
     }
 }
