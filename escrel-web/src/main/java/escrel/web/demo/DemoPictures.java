@@ -55,8 +55,13 @@ final class DemoPictures {
         g.fillRect(0, 0, SIZE, SIZE);
         drawing.on(g);
         g.dispose();
+        return encoded(image);
+    }
+
+    /** As a camera hands it over. */
+    static byte[] encoded(BufferedImage image) {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            ImageIO.write(image, "png", out);
+            ImageIO.write(image, "jpeg", out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

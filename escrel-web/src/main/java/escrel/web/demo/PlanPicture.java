@@ -16,12 +16,8 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.function.Predicate;
-import javax.imageio.ImageIO;
 
 /** A rendered stand-in for a photograph of one side of a movement: metal, light from the left, nothing a plan would say. */
 public final class PlanPicture {
@@ -76,12 +72,7 @@ public final class PlanPicture {
                     g.setTransform(before);
                 });
         g.dispose();
-        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            ImageIO.write(image, "png", out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return DemoPictures.encoded(image);
     }
 
     private static void draw(Graphics2D g, Shape shape, double radius) {

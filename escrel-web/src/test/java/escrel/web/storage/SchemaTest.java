@@ -102,7 +102,7 @@ class SchemaTest {
                     .insert(
                             "p-8",
                             1,
-                            "image/png",
+                            "image/jpeg",
                             one.bean(MediaStore.class).keep(PlanPicture.of(bare, Side.TRAIN, c -> false)));
             one.bean(Sheets.class)
                     .keep(bare.called(

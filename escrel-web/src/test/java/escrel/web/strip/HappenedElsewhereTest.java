@@ -76,7 +76,7 @@ class HappenedElsewhereTest {
     @Test
     void aPhotoIsTakenFromTheClimbAndLeadsBack() throws IOException {
         int job = Stripped.cv12(SERVER, 20);
-        Path file = Files.createTempFile("taken", ".png");
+        Path file = Files.createTempFile("taken", ".jpg");
         Files.write(file, PlanPicture.of(BenchHand.demoSheet("cv-12"), Side.TRAIN, c -> false));
         openRoom(job, "climb");
         String part = browser.heading();

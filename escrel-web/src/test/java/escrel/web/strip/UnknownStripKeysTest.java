@@ -203,7 +203,7 @@ class UnknownStripKeysTest {
     @Test
     void clickPinsThePartAndADragMovesThePin() throws IOException {
         nameAndTakeOff('7', '5', "Has the balance shock settings?"); // barrel
-        Path photo = Files.createTempFile(Path.of("target"), "side", ".png");
+        Path photo = Files.createTempFile(Path.of("target"), "side", ".jpg");
         Files.write(photo, PlanPicture.of(BenchHand.demoSheet("m-7h"), Side.TRAIN, c -> false));
         browser.open(SERVER.url() + "/jobs/" + job + "/plate");
         browser.file("input[name=picture]", photo);
