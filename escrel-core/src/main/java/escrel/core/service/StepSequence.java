@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  * longer does, and stays on record. A job is one such sequence, the log of the workshop another.
  */
 public final class StepSequence {
+    // of an act, or some
+    private static final int FEW = 50;
+
     private final List<RecordedStep> recorded;
     private final List<RecordedStep> counting;
     /** Which step each takes back, 0 for what takes none back. */
@@ -72,7 +75,7 @@ public final class StepSequence {
 
     /**
      * This sequence and what was recorded since. What it was is not looked at again, but for what is taken back now or counts
-     * again: one step more costs as much after five thousand as after fifty.
+     * again: of thousands of other steps only the lists in which they stand are copied.
      *
      * @throws IllegalArgumentException as {@link #of}
      */
@@ -90,7 +93,8 @@ public final class StepSequence {
         changed.xor(takenBackNow);
         changed.set(recorded.size() + 1, all.size() + 1);
         List<RecordedStep> countingNow = new ArrayList<>(counting);
-        StepKinds kindsNow = kinds;
+        // a whole job that comes in at once is parted by kind as one is that was read
+        StepKinds kindsNow = changed.cardinality() > FEW ? null : kinds;
         for (int sequence = changed.nextSetBit(0); sequence >= 0; sequence = changed.nextSetBit(sequence + 1)) {
             RecordedStep entry = all.get(sequence - 1);
             if (!(entry.step() instanceof TakenBack)) {

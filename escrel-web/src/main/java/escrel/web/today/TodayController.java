@@ -1,11 +1,13 @@
 package escrel.web.today;
 
+import escrel.web.format.KeptMarkup;
 import escrel.web.ground.Ground;
 import escrel.web.list.ListMapper;
 import escrel.web.list.Listed;
 import escrel.web.upkeep.Backups;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -21,13 +23,16 @@ import org.springframework.web.context.request.WebRequest;
 class TodayController {
     private static final int LAST_GONE = 10;
     private static final int ON_A_PAGE = 100;
+    private static final int KEYS = 9;
 
     private final ListMapper mapper;
     private final Backups backups;
     private final Ground ground;
     private final Clock clock;
+    private final KeptMarkup kept;
 
-    TodayController(ListMapper mapper, Backups backups, Ground ground, Clock clock) {
+    TodayController(ListMapper mapper, Backups backups, Ground ground, Clock clock, KeptMarkup kept) {
+        this.kept = kept;
         this.ground = ground;
         this.backups = backups;
         this.mapper = mapper;
@@ -39,11 +44,11 @@ class TodayController {
 
     @GetMapping("/")
     String today(Model model) {
-        model.addAttribute(
-                "house",
-                mapper.inTheHouse().stream()
-                        .map(l -> Listed.of(l, clock.instant()))
-                        .toList());
+        List<Listed> house = mapper.inTheHouse().stream()
+                .map(l -> Listed.of(l, clock.instant()))
+                .toList();
+        model.addAttribute("house", house);
+        model.addAttribute("rows", rows(house));
         model.addAttribute(
                 "gone",
                 mapper.lastGone(LAST_GONE).stream()
@@ -55,6 +60,15 @@ class TodayController {
         model.addAttribute("backupLate", standing.overdue());
         model.addAttribute("backupFault", standing.fault());
         return "today/today";
+    }
+
+    /** One row for each; the first nine have a key. */
+    private String rows(List<Listed> house) {
+        StringBuilder rows = new StringBuilder();
+        for (int i = 0; i < house.size(); i++) {
+            rows.append(kept.of("today/today", "row", Map.of("r", house.get(i), "key", i < KEYS ? i + 1 : 0)));
+        }
+        return rows.toString();
     }
 
     /** All jobs by number, some at a time; the address of the next page stands in the Link header. */
