@@ -25,7 +25,7 @@ class WallsTest {
     /** The floors from the top down: each may lean on those after it. Photos also gives pictures out. */
     private static final List<String> FLOORS = Stream.of(
                     "chart", "ladder", "plan", "list", "upkeep", "stores", "job", "photos", "sound", "room", "storage",
-                    "ground", "media", "disk", "format")
+                    "ground", "media", "disk", "answers", "format")
             .map(name -> "escrel.web." + name)
             .toList();
 

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * longer does, and stays on record. A job is one such sequence, the log of the workshop another.
  */
 public final class StepSequence {
-    // of an act, or some
+    // an act is a handful of steps, and what it takes back as many
     private static final int FEW = 50;
 
     private final List<RecordedStep> recorded;

@@ -10,6 +10,7 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Wash;
+import escrel.core.service.Happened;
 import escrel.core.service.PartOff;
 import escrel.core.service.Step;
 import java.util.List;
@@ -54,6 +55,18 @@ class CleaningStateTest {
         assertThat(state.due()).isEmpty();
         assertThat(state.wayOf("fork")).hasValue(Wash.DIP);
         assertThat(state.wayOf("wheel")).isEmpty();
+    }
+
+    @Test
+    void whatWasDamagedAfterItsRinseIsRinsedAgainAndWhatLayLooseIsNot() {
+        Step[] washed = {PartOff.plain("fork"), new Washed(List.of("fork"), Wash.DIP, "")};
+
+        assertThat(after(washed[0], washed[1], new Happened("fork", Happened.What.DAMAGED_NOW, ""))
+                        .due())
+                .containsExactly(FORK);
+        assertThat(after(washed[0], washed[1], new Happened("fork", Happened.What.FOUND_LOOSE, ""))
+                        .due())
+                .isEmpty();
     }
 
     @Test

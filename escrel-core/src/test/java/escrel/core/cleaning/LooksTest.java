@@ -12,6 +12,7 @@ import escrel.core.condition.Grade;
 import escrel.core.condition.Origin;
 import escrel.core.condition.Place;
 import escrel.core.job.Job;
+import escrel.core.parts.CopyAtHand;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.Judged;
 import escrel.core.service.PartOff;
@@ -87,6 +88,19 @@ class LooksTest {
                         .looks()
                         .dirty("bridge"))
                 .isEqualTo(Grade.GOOD);
+    }
+
+    @Test
+    void anotherCopyIsCleanAndOwesALookOfItsOwn() {
+        Job seen = job(PartOff.plain("back"), new Judged(List.of("back"), Grade.WORN));
+        assertThat(seen.looks().isClean("back")).isFalse();
+
+        Job another = job(
+                PartOff.plain("back"),
+                new Judged(List.of("back"), Grade.WORN),
+                new CopyAtHand("back", CopyAtHand.Origin.DONOR, "", ""));
+        assertThat(another.looks().isClean("back")).isTrue();
+        assertThat(another.looks().clean("back")).isNull();
     }
 
     @Test

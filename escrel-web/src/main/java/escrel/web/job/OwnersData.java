@@ -9,6 +9,8 @@ import escrel.core.workshop.OwnersMerged;
 import escrel.core.workshop.Spellings;
 import escrel.core.workshop.WatchName;
 import escrel.core.workshop.WatchesMerged;
+import escrel.web.answers.KeptMarkup;
+import escrel.web.storage.AfterTransaction;
 import escrel.web.storage.JobMapper;
 import escrel.web.storage.StepJson;
 import escrel.web.storage.WorkshopLogs;
@@ -31,8 +33,10 @@ public class OwnersData {
     private final KeptJobs kept;
     private final JobLines lines;
     private final WorkshopLogs log;
+    private final KeptMarkup markup;
 
-    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept, JobLines lines, WorkshopLogs log) {
+    OwnersData(JobMapper jobs, Workshop workshop, KeptJobs kept, JobLines lines, WorkshopLogs log, KeptMarkup markup) {
+        this.markup = markup;
         this.log = log;
         this.lines = lines;
         this.kept = kept;
@@ -55,6 +59,7 @@ public class OwnersData {
     @Transactional
     public int erase(String owner) {
         List<OpenJob> theirs = of(owner);
+        AfterTransaction.run(markup::forget);
         List<String> spelt = log.load().spellings().ofOwner(owner);
         log.writeOver(act -> without(act, spelt));
         for (OpenJob job : theirs) {

@@ -1,6 +1,6 @@
 package escrel.web.ladder;
 
-import escrel.web.format.KeptMarkup;
+import escrel.web.answers.KeptMarkup;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;

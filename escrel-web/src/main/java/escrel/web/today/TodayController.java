@@ -1,6 +1,6 @@
 package escrel.web.today;
 
-import escrel.web.format.KeptMarkup;
+import escrel.web.answers.KeptMarkup;
 import escrel.web.ground.Ground;
 import escrel.web.list.ListMapper;
 import escrel.web.list.Listed;
@@ -66,7 +66,7 @@ class TodayController {
     private String rows(List<Listed> house) {
         StringBuilder rows = new StringBuilder();
         for (int i = 0; i < house.size(); i++) {
-            rows.append(kept.of("today/today", "row", Map.of("r", house.get(i), "key", i < KEYS ? i + 1 : 0)));
+            rows.append(kept.of("list/row", "row", Map.of("r", house.get(i), "key", i < KEYS ? i + 1 : 0)));
         }
         return rows.toString();
     }

@@ -2,7 +2,6 @@ package escrel.core.timing.sound;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.IntBuffer;
 import java.nio.ShortBuffer;
 import java.util.Optional;
 import javax.sound.sampled.AudioFormat;
@@ -55,14 +54,10 @@ enum SampleForm {
     SIGNED_32(32) {
         @Override
         void read(ByteBuffer bytes, float[] into, int at, int count) {
-            IntBuffer left = bytes.asIntBuffer();
-            int[] some = new int[Math.min(count, FEW)];
-            for (int done = 0; done < count; done += some.length) {
-                int now = Math.min(some.length, count - done);
-                left.get(some, 0, now);
-                for (int i = 0; i < now; i++) {
-                    into[at + done + i] = some[i] * (1 / 2_147_483_648f);
-                }
+            int[] samples = new int[count];
+            bytes.asIntBuffer().get(samples);
+            for (int i = 0; i < count; i++) {
+                into[at + i] = samples[i] * (1 / 2_147_483_648f);
             }
         }
     },

@@ -1,4 +1,4 @@
-package escrel.web.format;
+package escrel.web.answers;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

@@ -1,4 +1,4 @@
-package escrel.web.format;
+package escrel.web.answers;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -35,6 +35,11 @@ public class KeptMarkup {
     /** The markup a fragment of a template makes of values, which are not changed afterwards. */
     public String of(String template, String fragment, Map<String, Object> values) {
         return made.get(new Piece(template, fragment, values), this::make);
+    }
+
+    /** Forgets all of it, as after a name in it has been erased. */
+    public void forget() {
+        made.invalidateAll();
     }
 
     private String make(Piece piece) {

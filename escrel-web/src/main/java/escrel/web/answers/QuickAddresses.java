@@ -1,4 +1,4 @@
-package escrel.web.format;
+package escrel.web.answers;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;

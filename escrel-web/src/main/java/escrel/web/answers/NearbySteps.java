@@ -1,4 +1,4 @@
-package escrel.web.format;
+package escrel.web.answers;
 
 import jakarta.servlet.ServletException;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package escrel.web.format;
+package escrel.web.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
