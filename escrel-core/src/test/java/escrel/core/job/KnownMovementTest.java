@@ -132,6 +132,31 @@ class KnownMovementTest {
         }
     }
 
+    /** What was chosen since is not known yet. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void asItStoodRightAfterAStepItIsWhatTheStepsUntilThenSay(long seed) {
+        Random random = new Random(seed);
+        CalibreSheet sheet = sheet(seed);
+        then(new Noted(null, "begun"));
+        for (int i = 0; i < 40; i++) {
+            Step step = any(random, sheet);
+            if (!(step instanceof TakenBack)) {
+                then(step);
+            }
+        }
+        Job late = now(sheet, null);
+        for (int sequence = 1; sequence <= steps.size(); sequence += 7) {
+            Job then = late.upTo(sequence);
+            Job anew = Job.of(JobHistory.of(steps.subList(0, sequence)), sheet, Schools.DEFAULT);
+            assertThat(then.schools())
+                    .as("right after %d of %s", sequence, steps)
+                    .isEqualTo(anew.schools());
+            assertThat(then.usualSchools()).isEqualTo(Schools.DEFAULT);
+            assertSame(then, anew);
+        }
+    }
+
     /** A case found later, taken away again, another version of the sheet, other habits of the workshop, in any order. */
     @ParameterizedTest
     @ValueSource(longs = {11, 12, 13})
