@@ -2,7 +2,6 @@ package escrel.core.learning;
 
 import escrel.core.calibre.CalibreData;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Hold;
 import escrel.core.calibre.OilPoint;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.ScrewPlace;
@@ -66,16 +65,17 @@ public final class SheetDifference {
     private final CalibreSheet base;
     private final CalibreSheet learnt;
     private final SeenOrders orders;
+    private final HoldDifference holds;
     private final Map<String, Line> lines = new LinkedHashMap<>();
 
     private SheetDifference(CalibreSheet base, CalibreSheet learnt, SeenOrders orders) {
         this.base = base;
         this.learnt = learnt;
         this.orders = orders;
+        this.holds = new HoldDifference(base, learnt, orders);
         parts();
         screws();
-        holds();
-        seen();
+        holds.into(this::line);
         climb();
     }
 
@@ -214,98 +214,6 @@ public final class SheetDifference {
                 .toList();
     }
 
-    private void holds() {
-        for (Hold hold : learnt.holds()) {
-            if (hold.basis() == Hold.Basis.STATED && !has(base, hold.part(), hold.by(), Hold.Basis.STATED)) {
-                line(
-                        Kind.NEW_HOLD,
-                        hold.by() + ">" + hold.part(),
-                        "%s is held by %s: %s".formatted(name(hold.part()), name(hold.by()), hold.why()),
-                        true);
-            }
-        }
-        for (Hold hold : learnt.holds()) {
-            int against = orders.timesBefore(hold.part(), hold.by());
-            if (hold.basis() == Hold.Basis.STATED && against > 0) {
-                line(
-                        Kind.CONFLICT,
-                        hold.by() + ">" + hold.part(),
-                        "The sheet says %s comes off before %s; %s it was the other way. Accept to drop the hold."
-                                .formatted(name(hold.by()), name(hold.part()), times(against)),
-                        false);
-            }
-        }
-    }
-
-    private void seen() {
-        List<SeenOrders.Pair> chain = orders.chain();
-        for (SeenOrders.Pair pair : chain) {
-            boolean said = has(learnt, pair.then(), pair.first(), Hold.Basis.STATED);
-            if (!said && timesOnSheet(pair.first(), pair.then()) < pair.times() && both(pair.first(), pair.then())) {
-                line(
-                        Kind.SEEN_SO,
-                        pair.first() + ">" + pair.then(),
-                        "%s before %s: %s".formatted(name(pair.first()), name(pair.then()), seenWords(pair)),
-                        true);
-            }
-        }
-        for (Hold hold : base.holds()) {
-            if (hold.basis() == Hold.Basis.SEEN) {
-                noLongerSeen(hold, chain);
-            }
-        }
-    }
-
-    /** A pair these teardowns never met stays as the sheet has it; it goes when one went the other way, or others say it. */
-    private void noLongerSeen(Hold hold, List<SeenOrders.Pair> chain) {
-        boolean still = chain.stream()
-                .anyMatch(p -> p.then().equals(hold.part()) && p.first().equals(hold.by()));
-        boolean contradicted = orders.timesBefore(hold.part(), hold.by()) > 0;
-        boolean follows = !still
-                && orders.alwaysBefore(hold.by(), hold.part()) > 0
-                && orders.alwaysBefore(hold.by(), hold.part()) >= timesOnSheet(hold.by(), hold.part());
-        if (contradicted || follows) {
-            line(
-                    Kind.NO_LONGER_SEEN,
-                    hold.by() + ">" + hold.part(),
-                    "%s before %s is dropped: %s"
-                            .formatted(
-                                    name(hold.by()),
-                                    name(hold.part()),
-                                    contradicted ? "it was seen both ways" : "it follows from other lines"),
-                    true);
-        }
-    }
-
-    /** How often the sheet says a pair was seen so; 0 when it does not. */
-    private int timesOnSheet(String first, String then) {
-        return base.holds().stream()
-                .filter(h -> h.basis() == Hold.Basis.SEEN && h.part().equals(then) && h.by().equals(first))
-                .mapToInt(h -> SeenOrders.timesIn(h.why()))
-                .max()
-                .orElse(0);
-    }
-
-    private boolean both(String a, String b) {
-        return learnt.part(a).isPresent() && learnt.part(b).isPresent();
-    }
-
-    private String name(String code) {
-        return learnt.part(code).or(() -> base.part(code)).map(Part::name).orElse(code);
-    }
-
-    private static String times(int times) {
-        return SeenOrders.timesWords(times);
-    }
-
-    private static String seenWords(SeenOrders.Pair pair) {
-        return "always seen so (" + times(pair.times()) + ")";
-    }
-
-    private static boolean has(CalibreSheet sheet, String part, String by, Hold.Basis basis) {
-        return sheet.holds().stream().anyMatch(h -> h.part().equals(part) && h.by().equals(by) && h.basis() == basis);
-    }
-
     /**
      * The sheet with the accepted lines on it. Parts of lines left out stay as they were; a line whose part was not
      * accepted falls with it. New parts stand in the order in which they came off.
@@ -333,7 +241,8 @@ public final class SheetDifference {
         }
         ClimbDifference climb = new ClimbDifference(base, learnt);
         CalibreData.Setting setting = climb.newSetting();
-        CalibreSheet merged = base.with(whole, screws, mergedHolds(keys, codes))
+        CalibreSheet merged = base.with(
+                        whole, screws, holds.merged((kind, subject) -> taken(keys, kind, subject), codes))
                 .withFigures(
                         setting != null && taken(keys, Kind.NEW_FIGURE, "setting")
                                 ? base.data().withSetting(setting)
@@ -357,32 +266,5 @@ public final class SheetDifference {
                 .filter(t -> taken(keys, Kind.NEW_TRAIT, TraitDifference.subject(old, t)))
                 .collect(Collectors.toSet());
         return TraitDifference.merged(part, now, traits);
-    }
-
-    private List<Hold> mergedHolds(Set<String> keys, Set<String> codes) {
-        List<Hold> holds = new ArrayList<>();
-        for (Hold hold : base.holds()) {
-            String subject = hold.by() + ">" + hold.part();
-            boolean dropped = hold.basis() == Hold.Basis.STATED
-                    ? taken(keys, Kind.CONFLICT, subject)
-                    : taken(keys, Kind.NO_LONGER_SEEN, subject) || taken(keys, Kind.SEEN_SO, subject);
-            if (!dropped) {
-                holds.add(hold);
-            }
-        }
-        for (Hold hold : learnt.holds()) {
-            String subject = hold.by() + ">" + hold.part();
-            if (taken(keys, Kind.NEW_HOLD, subject) && !taken(keys, Kind.CONFLICT, subject)) {
-                holds.add(hold);
-            }
-        }
-        for (SeenOrders.Pair pair : orders.chain()) {
-            if (taken(keys, Kind.SEEN_SO, pair.first() + ">" + pair.then())) {
-                holds.add(new Hold(pair.then(), pair.first(), seenWords(pair), Hold.Basis.SEEN));
-            }
-        }
-        return holds.stream()
-                .filter(h -> codes.contains(h.part()) && codes.contains(h.by()))
-                .toList();
     }
 }

@@ -2,20 +2,14 @@ package escrel.web.strip;
 
 import escrel.core.MendableException;
 import escrel.core.calibre.CalibreSheet;
-import escrel.core.calibre.Group;
 import escrel.core.calibre.Part;
-import escrel.core.calibre.Role;
 import escrel.core.calibre.Side;
 import escrel.core.calibre.Trait;
 import escrel.core.job.StepRegister;
-import escrel.core.learning.CameTogether;
-import escrel.core.learning.HoldStated;
-import escrel.core.learning.LearntSheet;
 import escrel.core.learning.PartDescribed;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.PartRenamed;
 import escrel.core.learning.Pinned;
-import escrel.core.learning.Vocabulary;
 import escrel.core.parts.FragmentExplained;
 import escrel.core.parts.FragmentFound;
 import escrel.core.parts.Gauged;
@@ -33,10 +27,7 @@ import escrel.web.job.OpenJob;
 import escrel.web.job.PartFinder;
 import escrel.web.job.Workshop;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,7 +87,7 @@ class StripActs {
         job.requireSequence(form.seq());
         CalibreSheet sheet = job.movement();
         if (form.act() == StripAct.NAME_KIND || form.act() == StripAct.NAME_FREELY) {
-            PartNamed named = understood(() -> named(sheet, form));
+            PartNamed named = understood(() -> NamingActs.named(sheet, form));
             workshop.append(number, form.seq(), named);
             return new Done(named.code(), named.name() + " has a name: take it off");
         }
@@ -130,56 +121,14 @@ class StripActs {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
-    private static PartNamed named(CalibreSheet sheet, Form form) {
-        Set<String> taken = sheet.parts().stream().map(Part::code).collect(Collectors.toSet());
-        if (form.act() == StripAct.NAME_FREELY) {
-            requireWords(form);
-            Group group = form.value().isEmpty() ? Group.PLATES : Group.valueOf(form.value());
-            Optional<Vocabulary.Kind> like = Vocabulary.kindLike(group, form.words());
-            return new PartNamed(
-                    Vocabulary.codeFor(form.words(), taken),
-                    form.words(),
-                    group,
-                    form.side(),
-                    like.map(k -> roleIn(sheet, k)).orElse(null),
-                    like.map(Vocabulary.Kind::hazards).orElseGet(() -> Vocabulary.hazardsOf(form.words())),
-                    null);
-        }
-        String[] value = form.value().split(":");
-        Group group = Group.valueOf(value[0]);
-        Vocabulary.Kind kind = Vocabulary.of(group).get(Integer.parseInt(value[1]));
-        String code = Vocabulary.codeFor(kind.name(), taken);
-        long same = sheet.parts().stream()
-                .filter(p -> p.name().equals(kind.name()) || p.name().startsWith(kind.name() + " "))
-                .count();
-        // a second jumper is told from the first; the right name can be given later
-        String name = same == 0 ? kind.name() : kind.name() + " " + (same + 1);
-        return new PartNamed(code, name, group, form.side(), roleIn(sheet, kind), kind.hazards(), null);
-    }
-
-    /** The role of a kind, unless a movement has one part of it and this one has it. */
-    private static @Nullable Role roleIn(CalibreSheet sheet, Vocabulary.Kind kind) {
-        Role role = kind.role();
-        return role != null && (sheet.withRole(role).isEmpty() || Vocabulary.mayBeSeveral(role)) ? role : null;
-    }
-
     private static Step step(OpenJob job, CalibreSheet sheet, Part part, Form form) {
         return switch (form.act()) {
             case RENAME -> {
                 requireWords(form);
                 yield new PartRenamed(part.code(), form.words());
             }
-            case HELD_BY -> held(sheet, part, form);
-            case CAME_WITH -> {
-                Part unit = other(sheet, form);
-                if (part.code().equals(unit.unit())) {
-                    throw refuse(
-                            unit.name() + " came away with " + part.name() + " by what was said before",
-                            "Choose another part, or take the earlier statement back.");
-                }
-                refuseRing(sheet, LearntSheet.ringWithUnit(sheet, part.code(), unit.code()));
-                yield new CameTogether(part.code(), unit.code());
-            }
+            case HELD_BY -> HoldActs.heldBy(sheet, part, other(sheet, form));
+            case CAME_WITH -> HoldActs.cameWith(sheet, part, other(sheet, form));
             case SCREWS, SCREWS_ALSO, SCREWS_ARE -> ScrewActs.stated(sheet, part, form);
             case FOUND, FELT -> LookActs.step(job, part, form);
             case MARK -> {
@@ -258,30 +207,6 @@ class StripActs {
         return new Happened(part.code(), what, form.words());
     }
 
-    private static Step held(CalibreSheet sheet, Part part, Form form) {
-        Part by = other(sheet, form);
-        refuseRing(sheet, LearntSheet.ringWith(sheet, part.code(), by.code()));
-        return new HoldStated(part.code(), by.code(), "was under it or held by it");
-    }
-
-    /** A statement that would close a ring, on the way down or on the way up, is refused with the ring named. */
-    private static void refuseRing(CalibreSheet sheet, Optional<List<String>> ring) {
-        ring.ifPresent(found -> {
-            throw refuse(
-                    "That would make a ring: "
-                            + found.stream().map(c -> nameOf(sheet, c)).collect(Collectors.joining(" → ")),
-                    "One of these was stated the wrong way round: take it back, or choose another part.");
-        });
-    }
-
-    private static String nameOf(CalibreSheet sheet, String code) {
-        return sheet.part(code)
-                .map(Part::name)
-                .or(() -> sheet.oilPoint(code).map(p -> p.name()))
-                .or(() -> sheet.test(code).map(t -> t.name()))
-                .orElse(code);
-    }
-
     /** The movement is opened again: a reason, then how far, in one value. */
     private static Step openAgain(OpenJob job, Form form) {
         String[] value = form.value().split(":", 2);
@@ -322,7 +247,7 @@ class StripActs {
         return sheet.part(code).orElseThrow(() -> refuse("The sheet has no part “" + code + "”", "Choose another."));
     }
 
-    private static void requireWords(Form form) {
+    static void requireWords(Form form) {
         if (form.words().isEmpty()) {
             throw refuse("Some words are wanted", "Type them and press Enter.");
         }
@@ -345,7 +270,7 @@ class StripActs {
                 "Type a number and press Enter.");
     }
 
-    private static MendableException refuse(String what, String todo) {
+    static MendableException refuse(String what, String todo) {
         return new MendableException(what, "Nothing was recorded.", todo);
     }
 }
