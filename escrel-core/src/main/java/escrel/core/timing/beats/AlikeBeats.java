@@ -119,7 +119,7 @@ final class AlikeBeats {
                 int shift = 0;
                 if (begun[half]) {
                     double[] like = new double[2 * reach + 1];
-                    alike(cut, 0, pattern[half].clone(), how, like);
+                    alike(cut, 0, pattern[half].clone(), new double[length + 2 * reach], how, like);
                     shift = SteadyPath.top(like) - reach;
                 }
                 last[half] += (shift + cut.rounding(0)) / rate;
@@ -148,18 +148,25 @@ final class AlikeBeats {
         }
         double[][] like = new double[cut.count()][2 * cut.reach() + 1];
         double[] others = new double[cut.length()];
+        double[] around = new double[cut.length() + 2 * cut.reach()];
         for (int k = 0; k < cut.count(); k++) {
             if (cut.inside(k)) {
                 System.arraycopy(sums[numbers[k] & 1], 0, others, 0, others.length);
                 // not to itself: noise would hold it where it is
                 cut.add(others, k, 0, -scale[k]);
-                alike(cut, k, others, how, like[k]);
+                alike(cut, k, others, around, how, like[k]);
             }
         }
         return like;
     }
 
-    private static void alike(Excerpts cut, int beat, double[] pattern, Comparing how, double[] into) {
+    /**
+     * How likely a beat lies at each shift.
+     *
+     * @param pattern of which its mean may be taken away here
+     * @param around room for the beat and what is around it
+     */
+    private static void alike(Excerpts cut, int beat, double[] pattern, double[] around, Comparing how, double[] into) {
         int n = cut.length();
         if (how.centred()) {
             double mean = Arrays.stream(pattern).sum() / n;
@@ -171,17 +178,18 @@ final class AlikeBeats {
         for (double p : pattern) {
             size += p * p;
         }
-        int reach = cut.reach();
-        double energy = cut.energy(beat, -reach);
-        double sum = how.centred() ? cut.sum(beat, -reach) : 0;
-        for (int shift = -reach; shift <= reach; shift++) {
+        double energy = cut.energy(beat, -cut.reach());
+        double sum = how.centred() ? cut.sum(beat, -cut.reach()) : 0;
+        cut.around(beat, around);
+        Products.of(pattern, around, 0, into);
+        for (int place = 0; place < into.length; place++) {
             double variance = energy - sum * sum / n;
-            double alike = cut.times(pattern, beat, shift) / (Math.sqrt(size * Math.max(0, variance)) + 1e-20);
-            into[shift + reach] = Likeness.logLikelihood(alike, how.independent() / 100 * n);
-            if (shift < reach) {
+            double alike = into[place] / (Math.sqrt(size * Math.max(0, variance)) + 1e-20);
+            into[place] = Likeness.logLikelihood(alike, how.independent() / 100 * n);
+            if (place + 1 < into.length) {
                 // the next window has one value more at its end and one less at its beginning
-                double gone = cut.value(beat, shift, 0);
-                double come = cut.value(beat, shift, n);
+                double gone = around[place];
+                double come = around[place + n];
                 energy += come * come - gone * gone;
                 sum += how.centred() ? come - gone : 0;
             }

@@ -169,10 +169,12 @@ public final class BeatTracker {
         int begin = centre - reach - window;
         // coarse blocks begin every few blocks: what is compared lies so much earlier than asked for
         int early = begin % COARSE_STEP;
+        double[] roughly = new double[2 * reach / COARSE_STEP + 1];
+        rough.along(coarse, begin / COARSE_STEP, roughly);
         double[] alike = new double[2 * reach + 1];
         int top = 0;
         for (int at = 0; at <= 2 * reach; at += COARSE_STEP) {
-            alike[at] = rough.of(coarse, (begin + at) / COARSE_STEP);
+            alike[at] = roughly[at / COARSE_STEP];
             top = alike[at] > alike[top] ? at : top;
         }
         double about = peak(alike, top, COARSE_STEP, 0, 2 * reach) - early;

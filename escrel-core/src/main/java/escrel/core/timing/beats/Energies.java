@@ -17,8 +17,21 @@ final class Energies {
         this.sampleRate = sampleRate;
         this.sums = new double[(samples.length >> STEP_BITS) + 1];
         for (int k = 1; k < sums.length; k++) {
-            sums[k] = sums[k - 1] + sum((k - 1) << STEP_BITS, k << STEP_BITS);
+            sums[k] = sums[k - 1] + eight(samples, (k - 1) << STEP_BITS);
         }
+    }
+
+    /** A step: one after the other in a loop, each would wait for the one before to be read. */
+    private static double eight(float[] samples, int from) {
+        double a = samples[from];
+        double b = samples[from + 1];
+        double c = samples[from + 2];
+        double d = samples[from + 3];
+        double e = samples[from + 4];
+        double f = samples[from + 5];
+        double g = samples[from + 6];
+        double h = samples[from + 7];
+        return a * a + b * b + c * c + d * d + e * e + f * f + g * g + h * h;
     }
 
     private double sum(int from, int to) {

@@ -36,13 +36,18 @@ public record Envelope(double[] values, double blockSeconds) {
         int to = 0;
         for (int b = 0; b < blocks; b++) {
             int from = to;
-            to = Math.min(samples.length, (int) ((b + 1) * blockSamples + 0.5));
+            to = from + few;
             double sum = 0;
             for (int i = from; i < to; i++) {
                 float x = samples[i];
                 sum += x * x;
             }
-            energy[b] = sum * (to - from > few ? ofMore : ofFew);
+            if (to + 1 <= (b + 1) * blockSamples + 0.5 && to < samples.length) {
+                float x = samples[to++];
+                energy[b] = (sum + x * x) * ofMore;
+            } else {
+                energy[b] = sum * ofFew;
+            }
         }
         return energy;
     }

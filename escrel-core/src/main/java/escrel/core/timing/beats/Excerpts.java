@@ -59,9 +59,16 @@ final class Excerpts {
         return begin[beat] + shift;
     }
 
-    /** One of its values, shifted; the one just behind its end too. */
-    double value(int beat, int shift, int place) {
-        return samples[at(beat, shift) + place];
+    /**
+     * Its values with those around it.
+     *
+     * @param into from the one {@link #reach} before its begin on, as many as it is long
+     */
+    void around(int beat, double[] into) {
+        int from = at(beat, -reach);
+        for (int i = 0; i < into.length; i++) {
+            into[i] = samples[from + i];
+        }
     }
 
     /** Adds an excerpt, shifted, times a factor. */
@@ -90,26 +97,5 @@ final class Excerpts {
             sum += samples[i];
         }
         return sum;
-    }
-
-    /** Product with a pattern, sample by sample, shifted. */
-    double times(double[] pattern, int beat, int shift) {
-        int from = at(beat, shift);
-        double a = 0;
-        double b = 0;
-        double c = 0;
-        double d = 0;
-        int i = 0;
-        // four sums, so that the processor need not wait for one to go on with the others
-        for (; i + 3 < length; i += 4) {
-            a += pattern[i] * samples[from + i];
-            b += pattern[i + 1] * samples[from + i + 1];
-            c += pattern[i + 2] * samples[from + i + 2];
-            d += pattern[i + 3] * samples[from + i + 3];
-        }
-        for (; i < length; i++) {
-            a += pattern[i] * samples[from + i];
-        }
-        return a + b + c + d;
     }
 }

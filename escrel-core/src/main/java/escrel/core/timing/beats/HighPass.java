@@ -31,8 +31,9 @@ public final class HighPass {
         double back2 = back * norm2;
         double far1 = (1 - w / QUALITY[0] + w * w) * norm1;
         double far2 = (1 - w / QUALITY[1] + w * w) * norm2;
-        // both sections in one run, so that the second works on a sample while the first is at the next; each takes the
-        // difference of differences, and what has to wait for the sample before comes last
+        // both sections in one run, so that the second works on a sample while the first is at the next, and two
+        // samples at a
+        // time; each section takes the difference of differences, and what has to wait for the sample before comes last
         double in1 = x.length > 0 ? gain * x[0] : 0;
         double rise1 = 0;
         double mid1 = 0;
@@ -40,20 +41,22 @@ public final class HighPass {
         double climb1 = 0;
         double out1 = 0;
         double out2 = 0;
-        for (int i = 0; i < x.length; i++) {
-            double in = gain * x[i];
-            double rise = in - in1;
-            double mid = rise - rise1 - far1 * mid2 - back1 * mid1;
-            double climb = mid - mid1;
-            double out = climb - climb1 - far2 * out2 - back2 * out1;
-            in1 = in;
-            rise1 = rise;
-            mid2 = mid1;
-            mid1 = mid;
-            climb1 = climb;
-            out2 = out1;
-            out1 = out;
-            filtered[i] = (float) out;
+        for (int i = 0; i < x.length; i += 2) {
+            boolean two = i + 1 < x.length;
+            double in2 = gain * x[i];
+            double rise2 = in2 - in1;
+            in1 = two ? gain * x[i + 1] : 0;
+            mid2 = rise2 - rise1 - far1 * mid2 - back1 * mid1;
+            double climb2 = mid2 - mid1;
+            rise1 = in1 - in2;
+            mid1 = rise1 - rise2 - far1 * mid1 - back1 * mid2;
+            out2 = climb2 - climb1 - far2 * out2 - back2 * out1;
+            climb1 = mid1 - mid2;
+            out1 = climb1 - climb2 - far2 * out1 - back2 * out2;
+            filtered[i] = (float) out2;
+            if (two) {
+                filtered[i + 1] = (float) out1;
+            }
         }
         return filtered;
     }

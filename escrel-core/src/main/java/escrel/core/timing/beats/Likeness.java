@@ -2,8 +2,7 @@ package escrel.core.timing.beats;
 
 /**
  * How alike one pattern is to windows of a series: Pearson's correlation. Sums over the series are kept from its
- * beginning, at every few values, so that a window costs one multiplication for each of its values; four partial sums let
- * the processor work on four at once.
+ * beginning, at every few values, so that a window costs one multiplication for each of its values.
  */
 final class Likeness {
     // more is never believed: noise makes beats that are the same differ
@@ -82,29 +81,32 @@ final class Likeness {
 
     /** From −1 to 1; 0 where pattern or window is flat. The window must lie within the series. */
     double of(Pattern pattern, int from) {
-        double[] p = pattern.values();
-        int n = p.length;
+        double size = size(pattern, from);
+        return size > 0 ? Products.of(pattern.values(), series, from) / size : 0;
+    }
+
+    /**
+     * How alike it is to windows next to each other.
+     *
+     * @param from the first of them; the last must lie within the series
+     * @param into gets what {@link #of} says of each
+     */
+    void along(Pattern pattern, int from, double[] into) {
+        Products.of(pattern.values(), series, from, into);
+        for (int i = 0; i < into.length; i++) {
+            double size = size(pattern, from + i);
+            into[i] = size > 0 ? into[i] / size : 0;
+        }
+    }
+
+    /** What their product would be, were both the same; 0 where one is flat. */
+    private double size(Pattern pattern, int from) {
+        int n = pattern.values().length;
         double sum = upTo(from + n) - upTo(from);
         double allSquares = squaresUpTo(from + n);
         double variance = allSquares - squaresUpTo(from) - sum * sum / n;
         // sums kept from the beginning round off: less than this is a flat window
-        if (!(pattern.variance() > 0 && variance > 1e-12 * (1 + allSquares))) {
-            return 0;
-        }
-        double a = 0;
-        double b = 0;
-        double c = 0;
-        double d = 0;
-        int i = 0;
-        for (; i + 3 < n; i += 4) {
-            a += p[i] * series[from + i];
-            b += p[i + 1] * series[from + i + 1];
-            c += p[i + 2] * series[from + i + 2];
-            d += p[i + 3] * series[from + i + 3];
-        }
-        for (; i < n; i++) {
-            a += p[i] * series[from + i];
-        }
-        return (a + b + c + d) / Math.sqrt(pattern.variance() * variance);
+        boolean flat = !(pattern.variance() > 0 && variance > 1e-12 * (1 + allSquares));
+        return flat ? 0 : Math.sqrt(pattern.variance() * variance);
     }
 }

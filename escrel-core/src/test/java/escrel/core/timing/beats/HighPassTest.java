@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import escrel.core.timing.sound.Sound;
 import escrel.core.timing.sound.Sounds;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class HighPassTest {
     private static final double CORNER = 1200;
@@ -51,5 +53,15 @@ class HighPassTest {
             assertThat(out[i]).isZero();
         }
         assertThat(out[2000]).isGreaterThan(0.5f);
+    }
+
+    /** However many samples there are, the last of them too is what it is in a longer sound. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3, 4_410, 4_411})
+    void whatFollowsChangesNothing(int count) {
+        Sound hum = Sounds.hum(0.2, 2_400);
+        Sound shorter = new Sound(Arrays.copyOf(hum.samples(), count), hum.sampleRate());
+
+        assertThat(HighPass.apply(shorter, CORNER)).isEqualTo(Arrays.copyOf(HighPass.apply(hum, CORNER), count));
     }
 }

@@ -3,6 +3,7 @@ package escrel.core.timing.beats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -21,6 +22,21 @@ class LikenessTest {
         assertThat(likeness.of(Likeness.Pattern.of(series, 20, 41), 20)).isCloseTo(1, within(1e-9));
         assertThat(new Likeness(new double[100]).of(ready, 10)).isZero();
         assertThat(likeness.of(Likeness.Pattern.of(new double[40], 0, 40), 10)).isZero();
+    }
+
+    @Test
+    void alongASeriesItIsWhatItIsAtEachPlace() {
+        Random random = new Random(4);
+        double[] series = random.doubles(120, 0, 10).toArray();
+        Arrays.fill(series, 40, 90, 3);
+        double[] pattern = random.doubles(21, 0, 5).toArray();
+        double[] along = new double[70];
+        new Likeness(series).along(Likeness.Pattern.of(pattern, 0, 21), 7, along);
+
+        for (int i = 0; i < along.length; i++) {
+            boolean flat = 7 + i >= 40 && 7 + i + 21 <= 90;
+            assertThat(along[i]).as("at %d", 7 + i).isCloseTo(flat ? 0 : pearson(pattern, series, 7 + i), within(1e-9));
+        }
     }
 
     private static double pearson(double[] pattern, double[] series, int from) {
