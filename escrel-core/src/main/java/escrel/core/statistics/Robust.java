@@ -1,6 +1,7 @@
 package escrel.core.statistics;
 
 import java.util.Arrays;
+import org.hipparchus.util.KthSelector;
 
 /** Mean, running median and likeness of values of which a few may be far off or missing (NaN). */
 public final class Robust {
@@ -8,6 +9,8 @@ public final class Robust {
     // three quarters of normal scatter stay below so many standard deviations
     private static final double QUARTERS_TO_SIGMA = 1.1503;
     private static final double MAD_TO_SIGMA = 1.4826;
+
+    private static final KthSelector SELECTOR = new KthSelector();
 
     private Robust() {}
 
@@ -60,12 +63,23 @@ public final class Robust {
 
     /** Robust size of what scatters about 0: what three quarters of it stay below, scaled to agree for normal scatter. */
     static double size(double[] values) {
-        double[] sizes = Arrays.stream(values)
-                .filter(v -> !Double.isNaN(v))
-                .map(Math::abs)
-                .sorted()
-                .toArray();
-        return sizes.length == 0 ? 0 : sizes[sizes.length * 3 / 4] / QUARTERS_TO_SIGMA;
+        return sizeAt(values, 0.75) / QUARTERS_TO_SIGMA;
+    }
+
+    /**
+     * The size that a share of the values stay below, whatever their sign; 0 when nothing is there.
+     *
+     * @param share from 0 to less than 1
+     */
+    static double sizeAt(double[] values, double share) {
+        double[] sizes = new double[values.length];
+        int count = 0;
+        for (double v : values) {
+            if (!Double.isNaN(v)) {
+                sizes[count++] = Math.abs(v);
+            }
+        }
+        return count == 0 ? 0 : SELECTOR.select(Arrays.copyOf(sizes, count), null, (int) (count * share));
     }
 
     /** Robust standard deviation: the median distance from the median, scaled to agree for normal scatter. NaN counts not. */
@@ -93,8 +107,6 @@ public final class Robust {
     }
 
     private static double median(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted[sorted.length / 2];
+        return SELECTOR.select(values.clone(), null, values.length / 2);
     }
 }

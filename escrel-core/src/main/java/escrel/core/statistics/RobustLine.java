@@ -177,12 +177,7 @@ public final class RobustLine {
     private static Fit biweight(int[] numbers, double[] times, int[] parts, int count, double[] weight) {
         Fit fit = leastSquares(numbers, times, parts, count, weight);
         for (int round = 1; round < ROUNDS; round++) {
-            double[] sizes = Arrays.stream(fit.residuals)
-                    .filter(r -> !Double.isNaN(r))
-                    .map(Math::abs)
-                    .sorted()
-                    .toArray();
-            double sigma = sizes.length == 0 ? 0 : Math.max(MAD_TO_SIGMA * sizes[sizes.length / 2], 1e-7);
+            double sigma = Math.max(MAD_TO_SIGMA * Robust.sizeAt(fit.residuals, 0.5), 1e-7);
             for (int i = 0; i < times.length; i++) {
                 double u = fit.residuals[i] / (TUKEY * sigma);
                 double inside = Math.max(0, 1 - u * u);

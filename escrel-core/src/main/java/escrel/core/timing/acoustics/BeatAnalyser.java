@@ -74,19 +74,32 @@ public final class BeatAnalyser {
      *     given, or yields an amplitude nobody would believe
      */
     public SoundReading analyse(Sound sound) {
+        return analyse(prepared(sound));
+    }
+
+    /**
+     * A sound made ready: who keeps it no longer than that leaves its memory to what follows.
+     *
+     * @throws NoCredibleBeatException when it is too short or silent
+     */
+    Prepared prepared(Sound sound) {
         if (sound.seconds() < SHORTEST_SECONDS) {
             throw new NoCredibleBeatException(
                     "The sound lasts %.1f s; at least %.0f s are needed".formatted(sound.seconds(), SHORTEST_SECONDS),
                     "Record for 20 seconds or more.");
         }
-        Prepared prepared = Prepared.of(sound, Math.min(lowestHertz, sound.sampleRate() / 8));
+        return Prepared.of(sound, Math.min(lowestHertz, sound.sampleRate() / 8));
+    }
+
+    /** The reading of a sound made ready; refused as {@link #analyse(Sound)} refuses it. */
+    SoundReading analyse(Prepared prepared) {
         BeatRateFinder.Found found = beatRate(prepared.coarse());
         BeatTracker tracker = new BeatTracker(prepared.coarse(), prepared.fine(), found.periodSeconds());
         Hearing hearing =
-                Hearing.of(prepared.samples(), sound.sampleRate(), tracker, new Swing(found.beatRate(), liftAngle));
+                Hearing.of(prepared.samples(), prepared.sampleRate(), tracker, new Swing(found.beatRate(), liftAngle));
         List<String> noticed = new ArrayList<>(prepared.noticed());
         requireAlone(prepared.coarse(), tracker, hearing.times()).ifPresent(noticed::add);
-        return Figures.of(found, liftAngle, tracker, hearing).reading(sound.seconds(), noticed);
+        return Figures.of(found, liftAngle, tracker, hearing).reading(prepared.seconds(), noticed);
     }
 
     /** A faint second watch, to be mentioned; a loud one is refused. */

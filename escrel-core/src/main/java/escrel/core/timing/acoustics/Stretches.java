@@ -59,7 +59,7 @@ public final class Stretches {
             return stretches.reading();
         }
         if (sound.seconds() <= 1.5 * SECONDS) {
-            return analyser.analyse(sound.next(1.5 * SECONDS + 1));
+            return analyser.analyse(analyser.prepared(sound.next(1.5 * SECONDS + 1)));
         }
         // equal ones, so that none is too short to say anything
         double each = sound.seconds() / Math.max(2, Math.round(sound.seconds() / SECONDS));
