@@ -203,7 +203,7 @@ class DemoWorkshop implements ApplicationRunner {
         story.later(Duration.ofDays(2))
                 .then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
-        photos.keep(number, DemoPictures.pocketWatch());
-        photos.keep(number, DemoPictures.wornHole());
+        photos.keep(number, DemoPictures.called("pocket-watch"));
+        photos.keep(number, DemoPictures.called("worn-hole"));
     }
 }

@@ -15,13 +15,11 @@ import escrel.core.parts.FindingRaised;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.Happened;
-import escrel.core.service.JobHistory;
 import escrel.core.service.PartOff;
 import escrel.core.service.PhotoAdded;
 import escrel.core.service.ScrewsFound;
 import escrel.core.service.Stance;
 import escrel.core.service.WorkAgreed;
-import escrel.core.teardown.TeardownState;
 import escrel.core.timing.readings.ReadingState;
 import escrel.core.triage.Check;
 import escrel.core.triage.Checked;
@@ -97,7 +95,6 @@ final class OnTheBench {
                                 PartOff.Plan.KEEP,
                                 "its screw is an earlier repairer's, thread a little thicker",
                                 "")));
-        byte[] before = picture(cv33, story);
         story.then(new PhotoAdded(1, "chrono-bridge", "Before the chronograph bridge (drawn stand-in)", Side.TRAIN))
                 .then(new FindingRaised(
                         "hammer", Grade.MEND, Defect.SCORED, Origin.WEAR, "both faces scored by the heart cams"));
@@ -112,17 +109,13 @@ final class OnTheBench {
                 .then(new PhotoAdded(
                         2, "column-wheel", "The column wheel, its screw is next (drawn stand-in)", Side.TRAIN));
         int number = workshop.keep(LAMP_TIMER, daysAgo(4), story.steps());
-        photos.keep(number, before);
-        photos.keep(number, picture(cv33, story));
+        photos.keep(number, DemoPictures.called("lamp-timer-bridge"));
+        photos.keep(number, DemoPictures.called("lamp-timer-column-wheel"));
     }
 
     private static PartOff loose(String part, int screws) {
         return new PartOff(
                 part, Grade.GOOD, ScrewsFound.of(ScrewsFound.State.LOOSE, screws), PartOff.Plan.KEEP, "", "");
-    }
-
-    private static byte[] picture(CalibreSheet sheet, Story story) {
-        return PlanPicture.of(sheet, Side.TRAIN, TeardownState.of(sheet, JobHistory.of(story.steps()))::isOff);
     }
 
     /** Arrived; the lume was counted; the owner has not answered yet. */

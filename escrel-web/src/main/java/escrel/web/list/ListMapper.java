@@ -3,8 +3,12 @@ package escrel.web.list;
 import escrel.core.handover.Stage;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +37,8 @@ public interface ListMapper {
     /** How many jobs stand at a stage. */
     record Count(Stage stage, int jobs) {}
 
+    String LINE = "line";
+
     String COLUMNS = """
             select j.number, j.watch, j.owner, s.name as calibre_name, j.stage, j.next_act, j.changed_at, j.due_at,
                    j.due_words, coalesce(l.waits, '') as waits, coalesce(l.open, '') as open
@@ -48,15 +54,32 @@ public interface ListMapper {
             j.stage in ('ARRIVED', 'READ', 'STRIPPING', 'INSPECTING', 'CLEAN', 'CLIMBING', 'ADJUSTING', 'READY')
             """;
 
+    /** Jobs in the house; which column goes where is said once for all lines, and need not be looked for in each. */
+    @ConstructorArgs({
+        @Arg(column = "number", javaType = int.class),
+        @Arg(column = "watch", javaType = String.class),
+        @Arg(column = "owner", javaType = String.class),
+        @Arg(column = "calibre_name", javaType = String.class),
+        @Arg(column = "stage", javaType = String.class),
+        @Arg(column = "next_act", javaType = String.class),
+        @Arg(column = "changed_at", javaType = OffsetDateTime.class),
+        @Arg(column = "due_at", javaType = OffsetDateTime.class),
+        @Arg(column = "due_words", javaType = String.class),
+        @Arg(column = "waits", javaType = String.class),
+        @Arg(column = "open", javaType = String.class)
+    })
+    @Results(id = LINE)
     @Select(COLUMNS + "from job j " + JOINED + "where " + IN_THE_HOUSE + " order by j.number")
     List<Line> inTheHouse();
 
+    @ResultMap(LINE)
     @Select(COLUMNS + """
             from (select * from job where stage = 'HANDED_OVER' order by stage, changed_at desc limit #{most}) j
             """ + JOINED + "order by j.changed_at desc")
     List<Line> lastGone(int most);
 
     /** Jobs after a number, for other programs. */
+    @ResultMap(LINE)
     @Select(COLUMNS + "from (select * from job where number > #{after} order by number limit #{most}) j " + JOINED
             + "order by j.number")
     List<Line> after(@Param("after") int after, @Param("most") int most);
@@ -69,6 +92,7 @@ public interface ListMapper {
     String standing(@Param("after") int after, @Param("most") int most);
 
     /** Jobs of one stage, or of all but the last: the latest first. */
+    @ResultMap(LINE)
     @Select("<script>" + COLUMNS + """
             from (select * from job j where
               <choose>
@@ -105,6 +129,7 @@ public interface ListMapper {
     boolean isThere(int number);
 
     /** The lines of some jobs, in no order. */
+    @ResultMap(LINE)
     @Select("<script>" + COLUMNS + "from job j " + JOINED + """
             where j.number in <foreach item="n" collection="numbers" open="(" separator="," close=")">#{n}</foreach>
             </script>""")

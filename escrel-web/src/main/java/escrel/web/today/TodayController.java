@@ -1,6 +1,7 @@
 package escrel.web.today;
 
 import escrel.web.answers.KeptMarkup;
+import escrel.web.format.Show;
 import escrel.web.ground.Ground;
 import escrel.web.list.ListMapper;
 import escrel.web.list.Listed;
@@ -30,8 +31,10 @@ class TodayController {
     private final Ground ground;
     private final Clock clock;
     private final KeptMarkup kept;
+    private final Show show;
 
-    TodayController(ListMapper mapper, Backups backups, Ground ground, Clock clock, KeptMarkup kept) {
+    TodayController(ListMapper mapper, Backups backups, Ground ground, Clock clock, KeptMarkup kept, Show show) {
+        this.show = show;
         this.kept = kept;
         this.ground = ground;
         this.backups = backups;
@@ -49,11 +52,7 @@ class TodayController {
                 .toList();
         model.addAttribute("house", house);
         model.addAttribute("rows", rows(house));
-        model.addAttribute(
-                "gone",
-                mapper.lastGone(LAST_GONE).stream()
-                        .map(l -> Listed.of(l, clock.instant()))
-                        .toList());
+        model.addAttribute("gone", gone());
         model.addAttribute("told", ground.told());
         Backups.Standing standing = backups.standing();
         model.addAttribute("backup", standing.newest());
@@ -67,6 +66,15 @@ class TodayController {
         StringBuilder rows = new StringBuilder();
         for (int i = 0; i < house.size(); i++) {
             rows.append(kept.of("list/row", "row", Map.of("r", house.get(i), "key", i < KEYS ? i + 1 : 0)));
+        }
+        return rows.toString();
+    }
+
+    /** A row for each that went back lately. */
+    private String gone() {
+        StringBuilder rows = new StringBuilder();
+        for (ListMapper.Line line : mapper.lastGone(LAST_GONE)) {
+            rows.append(kept.of("list/row", "gone", Map.of("line", line, "day", show.day(line.changedAt()))));
         }
         return rows.toString();
     }

@@ -10,6 +10,7 @@ import escrel.web.storage.SettingMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
@@ -43,6 +44,7 @@ public class Backups {
     private final TransactionTemplate transaction;
     private final Clock clock;
     private final ReentrantLock one = new ReentrantLock();
+    private volatile @Nullable Read newestRead;
 
     Backups(Ground ground, SettingMapper settings, TransactionTemplate transaction, Clock clock) {
         this.ground = ground;
@@ -58,6 +60,9 @@ public class Backups {
      * @param readable whether it says of itself what is in it
      */
     public record Kept(String name, Instant at, int jobs, int steps, int media, boolean readable) {}
+
+    /** What was read of a file, and how the file was then: asked for on every first page, its list of media may be long. */
+    private record Read(Path file, long bytes, FileTime changed, Kept kept) {}
 
     /** How the workshop wants them; daily, two weeks of them in the folder itself, until somebody says otherwise. */
     public BackupPlan plan() {
@@ -135,15 +140,33 @@ public class Backups {
         }
     }
 
-    private static Optional<Kept> newest(BackupPlan plan) {
+    private Optional<Kept> newest(BackupPlan plan) {
         List<Path> files = Backup.all(plan.folder());
         for (int i = files.size() - 1; i >= 0; i--) {
-            Kept kept = kept(files.get(i));
+            Kept kept = asRead(files.get(i));
             if (kept.readable()) {
                 return Optional.of(kept);
             }
         }
         return Optional.empty();
+    }
+
+    /** As it was read last where the file is as it was then; else it is read. */
+    private Kept asRead(Path file) {
+        try {
+            Read known = newestRead;
+            long bytes = Files.size(file);
+            FileTime changed = Files.getLastModifiedTime(file);
+            if (known != null && known.equals(new Read(file, bytes, changed, known.kept))) {
+                return known.kept;
+            }
+            Kept kept = kept(file);
+            newestRead = new Read(file, bytes, changed, kept);
+            return kept;
+        } catch (IOException e) {
+            // gone meanwhile, or not to be asked
+            return kept(file);
+        }
     }
 
     /** Whether they lie on the disk on which the workshop lies: a dead disk would take both. */

@@ -14,6 +14,7 @@ import escrel.web.upkeep.Backups;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -100,5 +101,23 @@ class SafeBrowserTest {
         Files.delete(away);
         visitor.post("/safe/now", Map.of());
         assertThat(visitor.get("/").body()).contains("✓ backed up").doesNotContain("failed");
+    }
+
+    /** What was read of it once is not told again of a file that is another by now. */
+    @Test
+    void backupThatWasCutOffSinceIsNotToldOfAnyMore() throws Exception {
+        Visitor visitor = new Visitor(server.url());
+        Backups backups = server.bean(Backups.class);
+        backups.make();
+        assertThat(visitor.get("/").body()).contains("✓ backed up");
+        Path newest = Backup.newest(backups.plan().folder()).orElseThrow();
+        byte[] whole = Files.readAllBytes(newest);
+
+        Files.write(newest, Arrays.copyOf(whole, whole.length / 2));
+        assertThat(visitor.get("/").body()).contains("no backup yet");
+        Files.write(newest, whole);
+        assertThat(visitor.get("/").body()).contains("✓ backed up");
+        Files.delete(newest);
+        assertThat(visitor.get("/").body()).contains("no backup yet");
     }
 }

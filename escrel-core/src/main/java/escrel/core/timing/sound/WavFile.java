@@ -4,8 +4,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -32,13 +30,15 @@ public final class WavFile {
 
     /** Writes a sound as 16-bit mono WAV; samples beyond ±1 are clipped. */
     public static void write(Sound sound, OutputStream out) throws IOException {
-        ByteBuffer bytes = ByteBuffer.allocate(sound.samples().length * 2).order(ByteOrder.LITTLE_ENDIAN);
-        for (float sample : sound.samples()) {
-            bytes.putShort((short) Math.round(Math.max(-1, Math.min(1, sample)) * 32_767));
+        float[] samples = sound.samples();
+        byte[] bytes = new byte[2 * samples.length];
+        for (int i = 0; i < samples.length; i++) {
+            int value = (int) Math.floor(Math.max(-1, Math.min(1, samples[i])) * 32_767 + 0.5);
+            bytes[2 * i] = (byte) value;
+            bytes[2 * i + 1] = (byte) (value >> 8);
         }
         AudioFormat format = new AudioFormat((float) sound.sampleRate(), 16, 1, true, false);
-        try (AudioInputStream audio =
-                new AudioInputStream(new ByteArrayInputStream(bytes.array()), format, sound.samples().length)) {
+        try (AudioInputStream audio = new AudioInputStream(new ByteArrayInputStream(bytes), format, samples.length)) {
             AudioSystem.write(audio, AudioFileFormat.Type.WAVE, out);
         }
     }

@@ -36,9 +36,9 @@ public final class PlanPicture {
 
     private PlanPicture() {}
 
-    /** A side with everything on it that is still on, as PNG. */
+    /** A side with everything on it that is still on. */
     public static byte[] of(CalibreSheet sheet, Side side, Predicate<String> off) {
-        BufferedImage image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setColor(BENCH);
@@ -72,7 +72,7 @@ public final class PlanPicture {
                     g.setTransform(before);
                 });
         g.dispose();
-        return DemoPictures.encoded(image);
+        return DrawnPictures.encoded(image);
     }
 
     private static void draw(Graphics2D g, Shape shape, double radius) {
