@@ -3,6 +3,8 @@ package escrel.web.storage;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -41,6 +43,14 @@ public interface JobMapper {
     @Select("select * from job where number = #{number} for update")
     Optional<JobRow> hold(int number);
 
+    // a job may have thousands: which column goes where is said, not looked for in each row
+    @ConstructorArgs({
+        @Arg(column = "job", javaType = int.class),
+        @Arg(column = "sequence", javaType = int.class),
+        @Arg(column = "recorded_at", javaType = OffsetDateTime.class),
+        @Arg(column = "kind", javaType = String.class),
+        @Arg(column = "body", javaType = String.class)
+    })
     // what a long transaction read before is not what there is: an erasure may have come since
     @Options(flushCache = Options.FlushCachePolicy.TRUE)
     @Select("select * from step where job = #{number} and sequence > #{after} order by sequence")
