@@ -45,8 +45,7 @@ public final class JobHistory {
         if (bindings.isEmpty()) {
             return this;
         }
-        List<RecordedStep> read = new ArrayList<>(recorded());
-        boolean same = true;
+        List<RecordedStep> read = null;
         CalibreBound before = null;
         for (RecordedStep entry : bindings) {
             CalibreBound bound = (CalibreBound) entry.step();
@@ -54,7 +53,7 @@ public final class JobHistory {
                     && before.calibre().equals(bound.calibre())
                     && before.sameAs().equals(bound.sameAs());
             if (!bound.sameAs().isEmpty() && !repeats) {
-                same = false;
+                read = read == null ? new ArrayList<>(recorded()) : read;
                 for (int i = 0; i < entry.sequence() - 1; i++) {
                     RecordedStep old = read.get(i);
                     read.set(
@@ -65,19 +64,23 @@ public final class JobHistory {
             }
             before = bound;
         }
-        return same ? this : of(read);
+        return read == null ? this : of(read);
     }
 
     /** The same history with every step read otherwise; this one, when none is. Sequence and times stay. */
     public JobHistory readAs(UnaryOperator<Step> otherwise) {
-        List<RecordedStep> read = new ArrayList<>();
-        boolean same = true;
-        for (RecordedStep entry : recorded()) {
+        List<RecordedStep> recorded = recorded();
+        List<RecordedStep> read = null;
+        for (int i = 0; i < recorded.size(); i++) {
+            RecordedStep entry = recorded.get(i);
             Step step = otherwise.apply(entry.step());
-            same &= step == entry.step();
-            read.add(step == entry.step() ? entry : new RecordedStep(entry.sequence(), entry.at(), step));
+            if (step != entry.step()) {
+                // most histories are read as they are, after every step
+                read = read == null ? new ArrayList<>(recorded) : read;
+                read.set(i, new RecordedStep(entry.sequence(), entry.at(), step));
+            }
         }
-        return same ? this : of(read);
+        return read == null ? this : of(read);
     }
 
     /** This history as it stood right after a step. */
