@@ -86,18 +86,18 @@ class LimitsTest {
     }
 
     @Test
-    void fiveOfTwentyFourMillionInARowAreAllTakenAndScaled() throws IOException {
-        byte[] large = picture(6000, 4000, BufferedImage.TYPE_INT_RGB, "jpg");
-        for (int i = 0; i < 5; i++) {
+    void threeOfTwentyFourMillionInARowAreAllTakenAndScaled() throws IOException {
+        byte[] large = picture(6000, 4000, BufferedImage.TYPE_3BYTE_BGR, "jpg");
+        for (int i = 0; i < 3; i++) {
             assertThat(add(large).statusCode()).isEqualTo(200);
         }
-        assertThat(given().split("fullBase64", -1)).hasSize(6);
+        assertThat(given().split("fullBase64", -1)).hasSize(4);
     }
 
     /** A minute of sound thirty times over: its beats go through the seams. */
     @Test
     void halfAnHourOfSoundIsTakenAndReadAndASecondMoreIsRefused() {
-        byte[] minute = Recordings.cv12(0, 270, 60);
+        byte[] minute = Recordings.minute(22_050);
         int samples = minute.length - 44;
         byte[] halfHour = Arrays.copyOf(minute, 44 + 30 * samples);
         for (int i = 1; i < 30; i++) {
@@ -112,7 +112,7 @@ class LimitsTest {
 
         // its header says it; nothing of the sound is needed to refuse it
         byte[] longer = Arrays.copyOf(halfHour, 1_000);
-        ByteBuffer.wrap(longer).order(ByteOrder.LITTLE_ENDIAN).putInt(40, halfHour.length - 44 + 88_200);
+        ByteBuffer.wrap(longer).order(ByteOrder.LITTLE_ENDIAN).putInt(40, halfHour.length - 44 + 44_100);
         HttpResponse<String> refused = sound(timed, longer);
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("at most 1800 s are taken");
@@ -142,7 +142,7 @@ class LimitsTest {
         ArrayNode photos = dossier.putArray("photos");
         int fits = (60 << 20) / base64.length();
         for (int i = 1; i <= fits; i++) {
-            photos.addObject().put("number", i).put("mediaType", "image/jpeg").put("base64", base64);
+            photos.addObject().put("number", i).put("mediaType", "image/png").put("base64", base64);
         }
         dossier.put("identity", new UUID(4, 4).toString());
         assertThat(take(dossier).body()).contains("The dossier was taken in as job");
@@ -151,7 +151,7 @@ class LimitsTest {
         for (int i = 1; i <= tooMany - fits; i++) {
             photos.addObject()
                     .put("number", fits + i)
-                    .put("mediaType", "image/jpeg")
+                    .put("mediaType", "image/png")
                     .put("base64", base64);
         }
         HttpResponse<String> refused = take(dossier.put("identity", new UUID(5, 5).toString()));
@@ -168,12 +168,12 @@ class LimitsTest {
                 dossier.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    /** A picture that does not pack well, as a photograph of a bench does not. */
+    /** A picture that does not pack at all: much to read, little to scale. */
     private static byte[] noise() throws IOException {
-        BufferedImage image = new BufferedImage(2600, 2000, BufferedImage.TYPE_3BYTE_BGR);
+        BufferedImage image = new BufferedImage(900, 900, BufferedImage.TYPE_3BYTE_BGR);
         new Random(1).nextBytes(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(image, "jpg", out);
+        ImageIO.write(image, "png", out);
         return out.toByteArray();
     }
 

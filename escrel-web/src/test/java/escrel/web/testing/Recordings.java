@@ -23,10 +23,19 @@ public final class Recordings {
 
     /** Some seconds of a CV-12 with this rate and amplitude. */
     public static byte[] cv12(double rate, double amplitude, double seconds) {
+        return cv12(rate, amplitude, seconds, 44_100);
+    }
+
+    /** A minute of a CV-12 that keeps time, so many samples a second. */
+    public static byte[] minute(double sampleRate) {
+        return cv12(0, 270, 60, sampleRate);
+    }
+
+    private static byte[] cv12(double rate, double amplitude, double seconds, double sampleRate) {
         Swinging swinging = new Swinging(BeatRate.of(18_000), LiftAngle.known(50), rate, amplitude, 1.2, 0);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            WavFile.write(new SimulatedPickup(44_100, 99).listen(swinging, Room.QUIET, seconds), out);
+            WavFile.write(new SimulatedPickup(sampleRate, 99).listen(swinging, Room.QUIET, seconds), out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
