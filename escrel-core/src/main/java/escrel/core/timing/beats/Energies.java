@@ -21,7 +21,7 @@ final class Energies {
         }
     }
 
-    /** A step: one after the other in a loop, each would wait for the one before to be read. */
+    /** The energy of a step, written out: in a loop reading a sample would wait until the one before was added. */
     private static double eight(float[] samples, int from) {
         double a = samples[from];
         double b = samples[from + 1];

@@ -42,6 +42,7 @@ public record Envelope(double[] values, double blockSeconds) {
                 float x = samples[i];
                 sum += x * x;
             }
+            // it has one sample more where its end, rounded, lies behind that
             if (to + 1 <= (b + 1) * blockSamples + 0.5 && to < samples.length) {
                 float x = samples[to++];
                 energy[b] = (sum + x * x) * ofMore;

@@ -32,8 +32,8 @@ public final class HighPass {
         double far1 = (1 - w / QUALITY[0] + w * w) * norm1;
         double far2 = (1 - w / QUALITY[1] + w * w) * norm2;
         // both sections in one run, so that the second works on a sample while the first is at the next, and two
-        // samples at a
-        // time; each section takes the difference of differences, and what has to wait for the sample before comes last
+        // samples a turn; each takes the difference of differences, and what has to wait for the sample before comes
+        // last
         double in1 = x.length > 0 ? gain * x[0] : 0;
         double rise1 = 0;
         double mid1 = 0;
