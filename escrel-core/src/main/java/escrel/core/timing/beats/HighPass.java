@@ -20,20 +20,21 @@ public final class HighPass {
      * @param cornerHertz above 0 and below half the sample rate
      */
     public static float[] apply(Sound sound, double cornerHertz) {
-        float[] x = sound.samples();
-        float[] filtered = new float[x.length];
         double w = Math.tan(Math.PI * cornerHertz / sound.sampleRate());
         double norm1 = 1 / (1 + w / QUALITY[0] + w * w);
         double norm2 = 1 / (1 + w / QUALITY[1] + w * w);
-        double gain = norm1 * norm2;
         double back = 2 * (w * w - 1);
-        double back1 = back * norm1;
-        double back2 = back * norm2;
         double far1 = (1 - w / QUALITY[0] + w * w) * norm1;
         double far2 = (1 - w / QUALITY[1] + w * w) * norm2;
-        // both sections in one run, so that the second works on a sample while the first is at the next, and two
-        // samples a turn; each takes the difference of differences, and what has to wait for the sample before comes
-        // last
+        return run(sound.samples(), norm1 * norm2, back * norm1, far1, back * norm2, far2);
+    }
+
+    /**
+     * Both sections in one run, so that the second works on a sample while the first is at the next, and two samples a turn;
+     * each takes the difference of differences, and what has to wait for the sample before comes last.
+     */
+    private static float[] run(float[] x, double gain, double back1, double far1, double back2, double far2) {
+        float[] filtered = new float[x.length];
         double in1 = x.length > 0 ? gain * x[0] : 0;
         double rise1 = 0;
         double mid1 = 0;

@@ -56,21 +56,14 @@ final class Products {
         int i = 0;
         int j = from;
         for (; i + 3 < pattern.length; i += 4, j += 4) {
-            double p0 = pattern[i];
-            double p1 = pattern[i + 1];
-            double p2 = pattern[i + 2];
-            double p3 = pattern[i + 3];
-            double s1 = series[j + 1];
-            double s2 = series[j + 2];
-            double s3 = series[j + 3];
-            a += p0 * series[j];
-            b += p1 * s1;
-            c += p2 * s2;
-            d += p3 * s3;
-            nextA += p0 * s1;
-            nextB += p1 * s2;
-            nextC += p2 * s3;
-            nextD += p3 * series[j + 4];
+            a += pattern[i] * series[j];
+            b += pattern[i + 1] * series[j + 1];
+            c += pattern[i + 2] * series[j + 2];
+            d += pattern[i + 3] * series[j + 3];
+            nextA += pattern[i] * series[j + 1];
+            nextB += pattern[i + 1] * series[j + 2];
+            nextC += pattern[i + 2] * series[j + 3];
+            nextD += pattern[i + 3] * series[j + 4];
         }
         for (; i < pattern.length; i++, j++) {
             a += pattern[i] * series[j];
