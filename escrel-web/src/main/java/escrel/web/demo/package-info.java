@@ -1,4 +1,4 @@
-/** The demo workshop: sheets, jobs and simulated readings, made relative to the day it starts. */
+/** The demo workshop: sheets, jobs, drawn pictures and simulated readings, made relative to the day it starts. */
 @NullMarked
 package escrel.web.demo;
 

@@ -21,25 +21,30 @@ import org.junit.jupiter.api.Test;
 class DemoPicturesFile {
     private static final int LAMP_TIMER = 3;
 
+    /** The job whose photographs they are. */
+    static Job lampTimer() {
+        return EscrelServer.demo().bean(Workshop.class).load(LAMP_TIMER).job();
+    }
+
     /** All of them, drawn now: the movement as the record has it where its photographs were taken. */
     static Map<String, byte[]> drawn() {
-        Job lampTimer =
-                EscrelServer.demo().bean(Workshop.class).load(LAMP_TIMER).job();
+        Job lampTimer = lampTimer();
         return Map.of(
                 "pocket-watch", DrawnPictures.pocketWatch(),
                 "worn-hole", DrawnPictures.wornHole(),
-                "lamp-timer-bridge", taken(lampTimer, 1),
-                "lamp-timer-column-wheel", taken(lampTimer, 2));
+                "lamp-timer-bridge", taken(lampTimer, 1, ""),
+                "lamp-timer-column-wheel", taken(lampTimer, 2, ""));
     }
 
-    private static byte[] taken(Job job, int photo) {
+    /** As it was when a photo was taken, and without one part more. */
+    static byte[] taken(Job job, int photo, String without) {
         int at = job.history().counting().stream()
                 .filter(e -> e.step() instanceof PhotoAdded added && added.photo() == photo)
                 .mapToInt(RecordedStep::sequence)
                 .findFirst()
                 .orElseThrow();
         TeardownState then = job.upTo(at).teardown();
-        return PlanPicture.of(job.sheet(), Side.TRAIN, then::isOff);
+        return PlanPicture.of(job.sheet(), Side.TRAIN, code -> then.isOff(code) || code.equals(without));
     }
 
     @Test
