@@ -17,6 +17,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -27,6 +28,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Bad input is answered plainly, names what was wrong, and changes nothing. */
+@Tag("long")
 class BadInputTest {
     private static final Map<String, String> READING =
             Map.of("state", "AS_RECEIVED", "position", "DIAL_UP", "fitted", "CASED", "wound", "FULL");

@@ -14,9 +14,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.ibatis.annotations.Mapper;
+import org.junit.jupiter.api.Tag;
 import org.springframework.context.annotation.Conditional;
 import org.springframework.stereotype.Controller;
 
+@Tag("long")
 @AnalyzeClasses(packages = "escrel.web", importOptions = ImportOption.DoNotIncludeTests.class)
 class WallsTest {
     private static final List<String> ROOMS =

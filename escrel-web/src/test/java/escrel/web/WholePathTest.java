@@ -15,12 +15,14 @@ import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.node.ObjectNode;
 
 /** From parcel to report for a new CV-12 service, with the keyboard at the bench and a restart in the middle. */
+@Tag("long")
 class WholePathTest {
     private static final int MOST_KEYS = 200;
 

@@ -21,11 +21,13 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
 /** A parcel arrives: everything said by keyboard alone, counted. */
+@Tag("long")
 class OutsideWalkTest {
     private static final Pattern JOB = Pattern.compile("/jobs/(\\d+)/");
 

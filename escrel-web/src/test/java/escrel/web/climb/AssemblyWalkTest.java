@@ -19,9 +19,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Job 7 of the demo, from cleaned parts on the bare plate to a movement that runs, by the keypad alone. */
+@Tag("long")
 class AssemblyWalkTest {
     private static final int DAY_DATE = 7;
 

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -28,6 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * The climb as it is proposed, over random schools, random legal orders of the teardown and one to three rounds: each line closes
  * over nothing, by the bare sheet as well as by the rules.
  */
+@Tag("long")
 class ProposedClimbTest {
     static Stream<Arguments> services() {
         return Stream.of("cv-12", "cv-24", "cv-28", "cv-33", "l-43", "p-8", "m-7h")

@@ -16,9 +16,11 @@ import escrel.web.testing.Visitor;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Arrays;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The sound desk in a real browser: a microphone that hears a file, and a simulated watch led through six positions. */
+@Tag("long")
 class DeskBrowserTest {
     private static final double RATE = 14.5;
     private static final double AMPLITUDE = 262;

@@ -21,10 +21,12 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A job that was given out comes back as the same job, with its photos and sounds, and with what is new shown first. */
+@Tag("long")
 class DossierReturnTest {
     private static final Pattern WAITING = Pattern.compile("name=\"waiting\" value=\"([0-9a-f-]+)\"");
 

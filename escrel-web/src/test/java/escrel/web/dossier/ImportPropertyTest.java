@@ -16,6 +16,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
  * A file with something in it spoilt is refused and changes nothing, sheets and media included; or it is taken, and then every
  * page opens. Which of the two is not asked here.
  */
+@Tag("long")
 class ImportPropertyTest {
     private static final int SEEDS = 120;
     private static final String[] PAGES = {

@@ -11,9 +11,11 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A day of large imports leaves a journal that does not fit into memory: the next start reads it all the same. */
+@Tag("long")
 class LargeJournalTest {
     private static final int ENTRIES = 50;
     private static final int LARGE = 900_000;

@@ -18,12 +18,14 @@ import escrel.web.testing.Visitor;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /** The inspection part by part: one key for a good part, two for a doubtful one, a place by key or by pointer. */
+@Tag("long")
 class LookTest {
     private final EscrelServer server = EscrelServer.demo();
     private final Visitor visitor = new Visitor(server.url());

@@ -17,11 +17,13 @@ import java.util.Random;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What is written with each step, and only where it changes something, is what would be made of the job anew. */
+@Tag("long")
 class RowsTest {
     private static EscrelServer server;
 

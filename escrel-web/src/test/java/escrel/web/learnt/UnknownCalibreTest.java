@@ -36,9 +36,11 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A calibre nobody has a sheet of is learnt while it is stripped, three times. */
+@Tag("long")
 class UnknownCalibreTest {
     private static final CalibreSheet TRUTH = BenchHand.demoSheet("m-7h");
 

@@ -14,11 +14,13 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.support.ui.Select;
 
 /** A slip found an hour later is put right where it was made, and stays on record. */
+@Tag("long")
 class LogTest {
     private final EscrelServer server = EscrelServer.demo();
     private final BenchHand hand = new BenchHand(server, Stripped.cv12(server, 12));

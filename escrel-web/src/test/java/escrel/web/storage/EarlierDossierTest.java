@@ -16,11 +16,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Dossiers that earlier versions gave out are taken in by this one, and go on. */
+@Tag("long")
 class EarlierDossierTest {
     private static final EscrelServer SERVER = EscrelServer.empty();
 

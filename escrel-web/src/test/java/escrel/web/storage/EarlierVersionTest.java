@@ -42,9 +42,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Databases of earlier versions (the demo workshop as each filled it) open in this one and go on. */
+@Tag("long")
 class EarlierVersionTest {
     @Test
     void jobsStepsSheetsAndPhotosAreThereAndNewStepsGoIn() throws IOException {

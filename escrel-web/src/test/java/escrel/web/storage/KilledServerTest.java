@@ -9,9 +9,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A step the page has acknowledged survives a process that is killed outright. */
+@Tag("long")
 class KilledServerTest {
     @Test
     void secondProcessOnTheSameFolderIsToldPlainly() throws Exception {

@@ -13,6 +13,7 @@ import escrel.web.testing.BenchHand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
@@ -20,6 +21,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A sheet from elsewhere with fields missing or null: refused in words, or sound enough to plan with; never a crash. */
+@Tag("long")
 class SheetWithHolesTest {
     private static final int HOLES = 250;
 

@@ -15,6 +15,7 @@ import escrel.web.testing.Browser;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
@@ -22,6 +23,7 @@ import org.openqa.selenium.By;
  * A CV-12 is serviced, reads poorly, is opened by the way in to the mainspring, gets a new spring, is closed and read, is
  * opened again for the collet, closed, read and handed over: on the keypad alone, figures typed on it too.
  */
+@Tag("long")
 class RoundsBrowserTest {
     private static final int MOST_KEYS = 400;
     private static final String BARE = "First readings of the bare movement";

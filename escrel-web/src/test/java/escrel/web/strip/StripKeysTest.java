@@ -23,10 +23,12 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
 /** Each key of the strip, on the numeric keypad. */
+@Tag("long")
 class StripKeysTest {
     private static final EscrelServer SERVER = EscrelServer.demo();
     private static Browser browser;

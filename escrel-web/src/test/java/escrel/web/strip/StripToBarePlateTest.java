@@ -12,10 +12,12 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
 /** An automatic comes apart from cased to bare plate on the numeric keypad alone. */
+@Tag("long")
 class StripToBarePlateTest {
     private final EscrelServer server = EscrelServer.demo();
 

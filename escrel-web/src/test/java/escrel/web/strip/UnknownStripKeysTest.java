@@ -25,11 +25,13 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 
 /** A movement nobody has a sheet of, on the keypad, and pins on its photograph. */
+@Tag("long")
 class UnknownStripKeysTest {
     private static final EscrelServer SERVER = EscrelServer.demo();
     private static Browser browser;

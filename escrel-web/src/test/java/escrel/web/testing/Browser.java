@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
@@ -25,17 +26,56 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 public final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
 
-    /** Asked within the page, in one question: the driver's own way takes three times as long, and is asked again and again. */
     private static final String SHOWN = """
-            return [...document.querySelectorAll(arguments[0])].find(
-              (e) => e.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true }) && e.getClientRects().length > 0) ?? null;
+            [...document.querySelectorAll(asked)].find(
+              (e) => e.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true }) && e.getClientRects().length > 0)
             """;
 
     private static final String HEADING = """
-            return [...document.querySelectorAll("h1")].find((h) => h.getClientRects().length > 0)?.innerText ?? null;
+            [...document.querySelectorAll("h1")].find((h) => h.getClientRects().length > 0)?.innerText
             """;
 
-    private static final String READ = "return document.body.innerText.includes(arguments[0])";
+    private static final String READ = "document.body.innerText.includes(asked)";
+
+    /**
+     * Asked within the page, and there again whenever it has changed, for a second at most: a question from outside costs
+     * as much as a key does, and would be asked forty times a second.
+     */
+    private static final String WAITING = """
+            const asked = arguments[0];
+            const look = () => (%s) || null;
+            const found = look();
+            return found ?? new Promise((answer) => {
+              let soon;
+              const end = (seen) => {
+                changes.disconnect();
+                [soon, often, late].forEach(clearTimeout);
+                answer(seen);
+              };
+              const again = () => {
+                soon = undefined;
+                const seen = look();
+                if (seen) {
+                  end(seen);
+                }
+              };
+              const changes = new MutationObserver(() => (soon ??= setTimeout(again, 10)));
+              changes.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+              const often = setInterval(again, 100);
+              const late = setTimeout(() => end(null), 1000);
+            });
+            """;
+
+    /** Where to click what is shown: brought into the middle first, as one scrolls to what one wants; nothing while it is covered. */
+    private static final String MIDDLE = """
+            const e = arguments[0];
+            e.scrollIntoView({ block: "center", behavior: "instant" });
+            const box = e.getClientRects()[0];
+            const x = Math.floor(box.left + box.width / 2);
+            const y = Math.floor(box.top + box.height / 2);
+            const hit = document.elementFromPoint(x, y);
+            return hit && e.contains(hit) ? [x, y] : null;
+            """;
 
     private final Chromium chromium;
     private final ChromeDriver driver;
@@ -90,12 +130,12 @@ public final class Browser implements AutoCloseable {
 
     /** The main heading as a user sees it, read in one question: the page may be another at the next. */
     public String heading() {
-        return until("to see a heading", d -> (String) driver.executeScript(HEADING));
+        return (String) inPage("to see a heading", PATIENCE, HEADING, "");
     }
 
     /** The first element that matches, once it is there and shown. */
     public WebElement see(String css) {
-        return until("to see " + css, d -> (WebElement) driver.executeScript(SHOWN, css));
+        return (WebElement) inPage("to see " + css, PATIENCE, SHOWN, css);
     }
 
     public void seeText(String words) {
@@ -104,16 +144,18 @@ public final class Browser implements AutoCloseable {
 
     /** For what takes its time in life too, as listening does. */
     public void seeText(String words, Duration patience) {
-        until("to read “" + words + "”", patience, d -> isRead(words) ? Boolean.TRUE : null);
+        inPage("to read “" + words + "”", patience, READ, words);
     }
 
     /** Waits until these words are no longer, or never were, on the page: what an answer replaces is still there for a moment. */
     public void seeNoText(String words) {
-        until("no longer to read “" + words + "”", d -> isRead(words) ? null : Boolean.TRUE);
+        inPage("no longer to read “" + words + "”", PATIENCE, "!" + READ, words);
     }
 
-    private boolean isRead(String words) {
-        return Boolean.TRUE.equals(driver.executeScript(READ, words));
+    /** A page that is left takes the question with it: it is asked again of the next. */
+    private Object inPage(String what, Duration patience, String question, String asked) {
+        String script = WAITING.formatted(question);
+        return until(what, patience, d -> driver.executeScript(script, asked));
     }
 
     private <T> T until(String what, ExpectedCondition<T> condition) {
@@ -123,7 +165,7 @@ public final class Browser implements AutoCloseable {
     private <T> T until(String what, Duration patience, ExpectedCondition<T> condition) {
         return new WebDriverWait(driver, patience)
                 .pollingEvery(Duration.ofMillis(25))
-                .ignoring(StaleElementReferenceException.class)
+                .ignoring(StaleElementReferenceException.class, JavascriptException.class)
                 .withMessage(() -> what + " on " + driver.getCurrentUrl() + ":\n" + text())
                 .until(condition);
     }
@@ -133,11 +175,14 @@ public final class Browser implements AutoCloseable {
         until(what, d -> condition.getAsBoolean() ? Boolean.TRUE : null);
     }
 
-    /** Clicks what matches, brought into the middle first, as one scrolls to what one wants. */
+    /** Clicks what matches, by the mouse and in its middle, once nothing lies over it. */
     public void click(String css) {
-        WebElement element = see(css);
-        driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
-        element.click();
+        List<?> middle = until("to click " + css, d -> (List<?>) driver.executeScript(MIDDLE, see(css)));
+        // without the quarter of a second a mouse would take to get there
+        new Actions(driver, Duration.ZERO)
+                .moveToLocation(((Number) middle.get(0)).intValue(), ((Number) middle.get(1)).intValue())
+                .click()
+                .perform();
     }
 
     public void type(String css, String words) {

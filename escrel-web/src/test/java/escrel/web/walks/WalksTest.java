@@ -17,9 +17,11 @@ import escrel.core.parts.PartScrews;
 import escrel.core.service.PartOff;
 import escrel.core.service.PowerNoted;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Walks through whole watches on the keypad; what each is about, and its keys, stand in docs/walks.md. */
+@Tag("long")
 class WalksTest {
     /** Parts of a CV-28 in its D-77 that ask something first: what flies, a thread, the power, the spring in its drum. */
     private static final int ASKED = 11;

@@ -15,10 +15,12 @@ import escrel.web.testing.Visitor;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 
 /** The wash: baskets ticked off by one key each, a load with its clock, one part alone. */
+@Tag("long")
 class WashRoomTest {
     private final Path folder = EscrelServer.folder();
 
