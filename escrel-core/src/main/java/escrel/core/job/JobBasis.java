@@ -2,6 +2,7 @@ package escrel.core.job;
 
 import escrel.core.calibre.CalibreSheet;
 import escrel.core.calibre.VariantSheet;
+import escrel.core.handover.HandedOver;
 import escrel.core.learning.LearntSheet;
 import escrel.core.order.Rules;
 import escrel.core.school.Schools;
@@ -25,6 +26,7 @@ abstract sealed class JobBasis permits Job {
     private final @Nullable CalibreSheet bound;
     private final @Nullable CaseSheet watchcase;
     private final Schools usual;
+    private final Schools held;
     private final Schools schools;
     private final KnownMovement known;
 
@@ -40,7 +42,8 @@ abstract sealed class JobBasis permits Job {
                 : KnownLift.in(recorded.inPresentCodes(), bound.data().liftAngle());
         this.bound = bound;
         this.usual = usual;
-        this.schools = ofJob(usual, history);
+        this.held = held(usual, history);
+        this.schools = ofJob(held, history);
         this.watchcase = watchcase;
         CalibreSheet sheet = bound == null ? LearntSheet.unknown() : asBound(bound);
         this.known = KnownMovement.of(
@@ -61,6 +64,13 @@ abstract sealed class JobBasis permits Job {
         Set<String> codes = new HashSet<>();
         history.counting().forEach(entry -> codes.addAll(StepRegister.partsOf(entry.step())));
         return codes;
+    }
+
+    /** A watch that has left stays as it was closed: habits the workshop takes up later ask nothing of it. */
+    private static Schools held(Schools usual, JobHistory history) {
+        return StageOf.hasLeft(history)
+                ? history.last(HandedOver.class).orElseThrow().closedUnder(usual)
+                : usual;
     }
 
     private static Schools ofJob(Schools usual, JobHistory history) {
@@ -115,9 +125,14 @@ abstract sealed class JobBasis permits Job {
         return known.up();
     }
 
-    /** The schools of the workshop and the calibre, without what the job itself chose. */
+    /** The schools of the workshop and the calibre today, without what the job itself chose. */
     public Schools usualSchools() {
         return usual;
+    }
+
+    /** The same as they hold: of the day the watch left where it has, of today otherwise. */
+    public Schools heldSchools() {
+        return held;
     }
 
     /** The schools that hold. */

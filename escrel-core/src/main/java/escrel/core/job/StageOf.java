@@ -3,6 +3,7 @@ package escrel.core.job;
 import escrel.core.cleaning.Washed;
 import escrel.core.handover.HandedOver;
 import escrel.core.handover.Stage;
+import escrel.core.service.JobHistory;
 import escrel.core.service.OpenedAgain;
 import escrel.core.service.WorkAgreed;
 import escrel.core.teardown.TeardownState;
@@ -13,9 +14,7 @@ final class StageOf {
     private StageOf() {}
 
     static Stage job(Job job) {
-        int opened = job.history().lastAt(OpenedAgain.class, any -> true);
-        int gone = job.history().lastAt(HandedOver.class, any -> true);
-        if (gone > opened) {
+        if (hasLeft(job.history())) {
             return Stage.HANDED_OVER;
         }
         boolean read = !job.readings().isEmpty();
@@ -31,6 +30,11 @@ final class StageOf {
             return Stage.CLIMBING;
         }
         return teardown.isAnyOff() ? opened(job) : closed(job);
+    }
+
+    /** Whether the watch was handed over and has not come back since. */
+    static boolean hasLeft(JobHistory history) {
+        return history.lastAt(HandedOver.class, any -> true) > history.lastAt(OpenedAgain.class, any -> true);
     }
 
     /** Nothing came off in this round: either the job needs no teardown, or it is about to begin. */

@@ -56,6 +56,7 @@ public final class StepFields {
             "choice",
             "book",
             "fact",
+            "schools",
             "figure",
             "trait");
     private static final Set<String> PARTS = Set.of("part", "by", "unit", "target");

@@ -66,6 +66,11 @@ public final class Schools {
         return chosen.hashCode();
     }
 
+    /** The sides chosen, in the order of the questions. */
+    public List<Choice> choices() {
+        return List.copyOf(chosen.values());
+    }
+
     /** The side chosen, or nothing when the question was left open. */
     public Optional<Choice> of(School school) {
         return Optional.ofNullable(chosen.get(school));

@@ -19,6 +19,7 @@ import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
 import escrel.core.parts.FindingRaised;
 import escrel.core.parts.FindingWorked;
+import escrel.core.school.Schools;
 import escrel.core.service.Eased;
 import escrel.core.service.Happened;
 import escrel.core.service.JobHistory;
@@ -297,14 +298,12 @@ class AccountsTest {
 
     @Test
     void stagesFollowWhatWasRecorded() {
-        assertThat(Job.of(JobHistory.empty(), null, escrel.core.school.Schools.DEFAULT)
-                        .stage())
-                .isEqualTo(Stage.ARRIVED);
+        assertThat(Job.of(JobHistory.empty(), null, Schools.DEFAULT).stage()).isEqualTo(Stage.ARRIVED);
         record(PartOff.plain("back"));
         assertThat(job().stage()).isEqualTo(Stage.STRIPPING);
         record(PartOn.plain("back"));
         assertThat(job().stage()).isEqualTo(Stage.ADJUSTING);
-        record(new HandedOver("in a box"));
+        record(HandedOver.from(Schools.DEFAULT, "in a box"));
         assertThat(job().stage()).isEqualTo(Stage.HANDED_OVER);
         // it came back
         record(new OpenedAgain(OpenedAgain.Reason.GUARANTEE, "", ""));

@@ -128,7 +128,7 @@ class ActsTest {
     @Test
     void handOverIsNeverTakenBackInPassing() {
         act(PartOff.plain("back"));
-        act(new HandedOver("by post"));
+        act(new HandedOver("by post", List.of()));
 
         for (String room : List.of(
                 StepKind.ARRIVAL, StepKind.READINGS, StepKind.STRIP, StepKind.INSPECT, StepKind.WASH, StepKind.CLIMB)) {

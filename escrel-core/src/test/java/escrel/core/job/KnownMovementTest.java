@@ -8,6 +8,7 @@ import escrel.core.calibre.Group;
 import escrel.core.calibre.Lore;
 import escrel.core.calibre.Part;
 import escrel.core.calibre.Side;
+import escrel.core.handover.HandedOver;
 import escrel.core.learning.HoldStated;
 import escrel.core.learning.PartNamed;
 import escrel.core.learning.Pinned;
@@ -18,6 +19,7 @@ import escrel.core.service.CalibreBound;
 import escrel.core.service.Corrected;
 import escrel.core.service.JobHistory;
 import escrel.core.service.Noted;
+import escrel.core.service.OpenedAgain;
 import escrel.core.service.PartOff;
 import escrel.core.service.PartOn;
 import escrel.core.service.RecordedStep;
@@ -174,6 +176,56 @@ class KnownMovementTest {
             known = now(sheet, watchcase, schools, known);
             assertSame(known, now(sheet, watchcase, schools, null));
         }
+    }
+
+    /** What the workshop takes up years later asks nothing of a watch that has left; one that comes back is under today's habits. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23, 24})
+    void aWatchThatHasLeftStaysUnderTheHabitsOfThatDay(long seed) {
+        Random random = new Random(seed);
+        CalibreSheet sheet = sheet(seed);
+        Schools then = some(random);
+        Schools today = some(random);
+        for (int i = 0; i < 20; i++) {
+            Step step = any(random, sheet);
+            if (!(step instanceof TakenBack)) {
+                then(step);
+            }
+        }
+        Job before = now(sheet, null, then, null);
+        then(HandedOver.from(then, "by post"));
+        int left = steps.size();
+
+        Job gone = now(sheet, null, today, now(sheet, null, then, before));
+        assertThat(gone.schools()).isEqualTo(before.schools());
+        assertThat(gone.accounts()).isEqualTo(before.accounts());
+        assertThat(gone.upTo(left - 1).accounts()).isEqualTo(before.accounts());
+        assertThat(gone.usualSchools()).isEqualTo(today);
+
+        then(new OpenedAgain(OpenedAgain.Reason.GUARANTEE, "", ""));
+        assertThat(now(sheet, null, today, gone).heldSchools()).isEqualTo(today);
+
+        // the hand-over was a slip: it never left
+        then(new TakenBack(left + 1));
+        then(new TakenBack(left));
+        assertThat(now(sheet, null, today, gone).heldSchools()).isEqualTo(today);
+    }
+
+    private static Schools some(Random random) {
+        Schools schools = Schools.DEFAULT;
+        for (School school : School.values()) {
+            List<Choice> sides = school.choices();
+            schools = schools.with(sides.get(random.nextInt(sides.size())));
+        }
+        return schools;
+    }
+
+    @Test
+    void whereHabitsWereNotKeptTodaysHold() {
+        then(new HandedOver("by post", List.of()));
+        Schools today = Schools.DEFAULT.with(Choice.FORK_DIPPED);
+
+        assertThat(now(sheet(1), null, today, null).heldSchools()).isEqualTo(today);
     }
 
     @Test

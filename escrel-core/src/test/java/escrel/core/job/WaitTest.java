@@ -79,7 +79,7 @@ class WaitTest {
 
     @Test
     void whatWentBackWaitsForNothing() {
-        assertThat(waits(decided(Decision.REPLACE_NEW), new HandedOver("sent on, unfinished")))
+        assertThat(waits(decided(Decision.REPLACE_NEW), new HandedOver("sent on, unfinished", List.of())))
                 .isEmpty();
     }
 }

@@ -8,6 +8,7 @@ import escrel.core.handover.HandedOver;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
 import escrel.core.parts.FindingRaised;
+import escrel.core.school.Schools;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
@@ -201,7 +202,7 @@ class DemoWorkshop implements ApplicationRunner {
                 .later(Duration.ofDays(1));
         DemoReadings.take(l43, POCKET_SERVED, ReadingState.FINAL_CASED).forEach(story::then);
         story.later(Duration.ofDays(2))
-                .then(new HandedOver("by the mail boat, in its box; the old mainspring in a bag"));
+                .then(HandedOver.from(Schools.DEFAULT, "by the mail boat, in its box; the old mainspring in a bag"));
         int number = workshop.keep(POCKET_WATCH, daysAgo(31), story.steps());
         photos.keep(number, DemoPictures.called("pocket-watch"));
         photos.keep(number, DemoPictures.called("worn-hole"));

@@ -5,6 +5,7 @@ import escrel.core.condition.Grade;
 import escrel.core.handover.HandedOver;
 import escrel.core.parts.Decided;
 import escrel.core.parts.Decision;
+import escrel.core.school.Schools;
 import escrel.core.service.Arrival;
 import escrel.core.service.CalibreBound;
 import escrel.core.service.PartOff;
@@ -113,7 +114,7 @@ final class FinishedServices {
         DemoReadings.take(
                         sheet, new Taking(sheet.id(), after(random), past.job() * 100L + 50), ReadingState.FINAL_CASED)
                 .forEach(story::then);
-        return story.later(Duration.ofDays(1)).then(new HandedOver("by the mail boat"));
+        return story.later(Duration.ofDays(1)).then(HandedOver.from(Schools.DEFAULT, "by the mail boat"));
     }
 
     static Condition before(Random random) {

@@ -42,7 +42,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class Dossiers {
     static final String SCHEMA = "escrel-dossier";
-    static final int VERSION = 7;
+    static final int VERSION = 8;
 
     private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 

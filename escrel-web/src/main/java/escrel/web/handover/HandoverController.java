@@ -151,7 +151,7 @@ class HandoverController {
                     "Nothing was recorded; the job stays open.",
                     "Settle each of these, or waive it with a reason.");
         }
-        workshop.append(number, seq, new HandedOver(words.strip()));
+        workshop.append(number, seq, HandedOver.from(job.job().usualSchools(), words.strip()));
         return "redirect:/jobs/" + number + "/handover";
     }
 

@@ -1,9 +1,12 @@
 package escrel.web.settings;
 
 import escrel.core.MendableException;
+import escrel.core.handover.HandedOver;
+import escrel.core.handover.Stage;
 import escrel.core.school.Choice;
 import escrel.core.school.School;
 import escrel.core.school.Schools;
+import escrel.core.service.JobHistory;
 import escrel.core.service.SchoolChosen;
 import escrel.web.job.Habits;
 import escrel.web.job.JobHead;
@@ -64,6 +67,15 @@ class SettingsController {
                 .all(SchoolChosen.class)
                 .map(SchoolChosen::choice)
                 .collect(Collectors.toMap(Choice::school, Function.identity(), (a, b) -> b));
+        if (job.stage() == Stage.HANDED_OVER) {
+            JobHistory history = job.history();
+            model.addAttribute(
+                    "left",
+                    history.at(history.lastAt(HandedOver.class, any -> true)).orElseThrow());
+            model.addAttribute(
+                    "kept",
+                    !history.last(HandedOver.class).orElseThrow().schools().isEmpty());
+        }
         return page(model, job.schools(), List.copyOf(own.values()), "/jobs/" + number + "/schools", "For this job");
     }
 

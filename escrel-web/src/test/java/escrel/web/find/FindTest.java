@@ -98,7 +98,7 @@ class FindTest {
         for (int i = 0; i < 6; i++) {
             int job = open("Paged sextant of a sexton " + named, "Owner", "");
             if (i % 2 == 0) {
-                workshop.append(job, workshop.load(job).sequence(), new HandedOver(""));
+                workshop.append(job, workshop.load(job).sequence(), new HandedOver("", List.of()));
             }
         }
         JobList list = SERVER.bean(JobList.class);
@@ -134,7 +134,7 @@ class FindTest {
     @Test
     void jobThatWentBackLongAgoIsFoundAndItsStageFiltersAndCounts() {
         int job = open("Gone barometer clock", "Owner far away", "");
-        workshop.append(job, workshop.load(job).sequence(), new HandedOver(""));
+        workshop.append(job, workshop.load(job).sequence(), new HandedOver("", List.of()));
         for (int i = 0; i < 25; i++) {
             open("Later barometer watch " + i, "Owner", "");
         }

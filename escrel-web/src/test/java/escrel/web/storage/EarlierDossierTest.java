@@ -3,6 +3,8 @@ package escrel.web.storage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import escrel.core.condition.Grade;
+import escrel.core.handover.Account;
+import escrel.core.handover.HandedOver;
 import escrel.core.handover.Stage;
 import escrel.core.job.Job;
 import escrel.core.lubrication.Oiled;
@@ -14,6 +16,7 @@ import escrel.web.testing.Visitor;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Tag;
@@ -73,7 +76,7 @@ class EarlierDossierTest {
                                 Map.of("seq", visitor.sequence(7), "part", "crown-seal", "grade", "WORN"))
                         .statusCode())
                 .isEqualTo(200);
-        assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 7", "\"judged\"");
+        assertThat(visitor.get("/jobs/7/dossier.json").body()).contains("\"version\" : 8", "\"judged\"");
     }
 
     /** In version 6 oiling named no bottle and no part was prepared for its bath: that reads as it was. */
@@ -89,5 +92,20 @@ class EarlierDossierTest {
                 .allSatisfy(o -> assertThat(o.bottle()).isNull());
         assertThat(job.lubrication().open()).isEmpty();
         assertThat(job.cleaning().due()).isEmpty();
+    }
+
+    /** In version 7 a hand-over kept no habits: today's hold, as they did. */
+    @Test
+    void dossierOfVersion7IsReadByTheHabitsOfToday() throws IOException {
+        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v7-job-10.json"));
+        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                        .body())
+                .contains("The dossier was taken in as job");
+        Job job = SERVER.bean(Workshop.class).load(10).job();
+        assertThat(job.stage()).isEqualTo(Stage.HANDED_OVER);
+        assertThat(job.history().last(HandedOver.class)).hasValue(new HandedOver("by the mail boat", List.of()));
+        assertThat(job.heldSchools()).isEqualTo(job.usualSchools());
+        assertThat(job.accounts()).allMatch(Account::balances);
+        assertThat(visitor.get("/jobs/10/schools").body()).contains("Habits were not kept with it then");
     }
 }

@@ -2,25 +2,29 @@ package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** The mappers against real H2 with the real migrations. */
+/** The mappers against real H2 with the real migrations; what is put in here no page could read. */
 class MappersTest {
+    private static final EscrelServer SERVER = EscrelServer.empty();
     private static final OffsetDateTime NOON =
             OffsetDateTime.of(2026, 11, 23, 12, 0, 0, 123_000, ZoneOffset.ofHours(1));
 
-    private final JobMapper jobs = EscrelServer.demo().bean(JobMapper.class);
-    private final SheetMapper sheets = EscrelServer.demo().bean(SheetMapper.class);
-    private final PhotoMapper photos = EscrelServer.demo().bean(PhotoMapper.class);
-    private final MediaMapper inUse = EscrelServer.demo().bean(MediaMapper.class);
-    private final Numbers numbers = EscrelServer.demo().bean(Numbers.class);
-    private final TransactionTemplate transaction = EscrelServer.demo().bean(TransactionTemplate.class);
+    private final JobMapper jobs = SERVER.bean(JobMapper.class);
+    private final SheetMapper sheets = SERVER.bean(SheetMapper.class);
+    private final PhotoMapper photos = SERVER.bean(PhotoMapper.class);
+    private final MediaMapper inUse = SERVER.bean(MediaMapper.class);
+    private final Numbers numbers = SERVER.bean(Numbers.class);
+    private final TransactionTemplate transaction = SERVER.bean(TransactionTemplate.class);
     private static final AtomicInteger NUMBERS = new AtomicInteger(700_000);
     private int number;
 
@@ -39,6 +43,16 @@ class MappersTest {
                 NOON,
                 "reading after a day",
                 "identity-" + number);
+    }
+
+    @BeforeAll
+    static void keepASheet() {
+        SERVER.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
+    }
+
+    @AfterAll
+    static void stop() {
+        SERVER.close();
     }
 
     @BeforeEach

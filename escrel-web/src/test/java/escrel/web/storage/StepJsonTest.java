@@ -204,7 +204,7 @@ class StepJsonTest {
                 new OilSkipped("o-click", "coated"),
                 new TestMade("t-fork", TestMade.Outcome.FAILED, "slow to one side"),
                 new Waived(Tally.Kind.SCREWS, "owner knows"),
-                new HandedOver(""),
+                new HandedOver("", List.of()),
                 new CalibreBound("cv-12", 3, "blued ring", CalibreBound.As.FAMILY, Map.of("lid", "case-back")),
                 new PhotoAdded(2, "dial", "", Side.DIAL),
                 new PartOff(

@@ -13,6 +13,7 @@ import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Stripped;
 import escrel.web.testing.Visitor;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -49,7 +50,7 @@ class UndoRoomsTest {
     @Test
     void handOverIsTakenBackWhereItWasMadeAndNowhereElse() {
         int job = Stripped.cv12(SERVER, 3);
-        workshop.append(job, workshop.load(job).sequence(), new HandedOver("called for"));
+        workshop.append(job, workshop.load(job).sequence(), new HandedOver("called for", List.of()));
         BenchHand hand = new BenchHand(SERVER, job);
 
         hand.post("/strip/undo", Map.of());
