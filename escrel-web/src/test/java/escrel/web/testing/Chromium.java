@@ -53,6 +53,8 @@ final class Chromium {
                 "--disable-sync",
                 "--disable-dev-shm-usage",
                 "--hide-scrollbars",
+                // what moves slowly is drawn a dozen times, for nobody
+                "--force-prefers-reduced-motion",
                 "--user-data-dir=" + profile.toAbsolutePath());
         options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
