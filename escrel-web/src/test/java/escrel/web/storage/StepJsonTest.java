@@ -204,7 +204,7 @@ class StepJsonTest {
                 new OilSkipped("o-click", "coated"),
                 new TestMade("t-fork", TestMade.Outcome.FAILED, "slow to one side"),
                 new Waived(Tally.Kind.SCREWS, "owner knows"),
-                new HandedOver("", List.of()),
+                new HandedOver("", List.of(Choice.FORK_DIPPED, Choice.FILM_TIP)),
                 new CalibreBound("cv-12", 3, "blued ring", CalibreBound.As.FAMILY, Map.of("lid", "case-back")),
                 new PhotoAdded(2, "dial", "", Side.DIAL),
                 new PartOff(
@@ -325,6 +325,8 @@ class StepJsonTest {
     void stepsOfTheFirstVersionAreStillRead() {
         assertThat(StepJson.read("calibre-bound", "{\"calibre\":\"cv-12\",\"version\":1}"))
                 .isEqualTo(new CalibreBound("cv-12", 1));
+        assertThat(StepJson.read("handed-over", "{\"words\":\"by post\"}"))
+                .isEqualTo(new HandedOver("by post", List.of()));
         assertThat(StepJson.read("photo", "{\"photo\":1,\"part\":null,\"caption\":\"front\"}"))
                 .isEqualTo(new PhotoAdded(1, null, "front"));
         assertThat(StepJson.read(
