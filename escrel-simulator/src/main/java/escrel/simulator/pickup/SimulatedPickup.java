@@ -1,6 +1,7 @@
 package escrel.simulator.pickup;
 
 import escrel.core.timing.sound.Sound;
+import escrel.simulator.chance.OneHandRandom;
 import java.util.Random;
 
 /**
@@ -39,7 +40,7 @@ public final class SimulatedPickup {
      * @param from seconds since it was laid down, 0 or more
      */
     public Sound listen(Swinging swinging, Room room, double from, double seconds) {
-        Random random = new Random(seed);
+        Random random = new OneHandRandom(seed);
         Voice[][] voices = voices(random);
         double[] runout = new double[2 * ESCAPE_TEETH];
         for (int i = 0; i < runout.length; i++) {
@@ -53,7 +54,7 @@ public final class SimulatedPickup {
         int first = (int) Math.max(0, (from - start) / period * 2 - 2);
         int last = (int) ((from + seconds - start) / period * 2) + 2;
         for (int k = first; k < last; k++) {
-            Random own = new Random(seed * 1_000_003 + k);
+            Random own = new OneHandRandom(seed * 1_000_003 + k);
             double time = start + k * period / 2;
             double amplitude =
                     swinging.amplitudeAt(time) + 1.4 * Math.sin(2 * Math.PI * k / 61.0) + 0.4 * own.nextGaussian();
@@ -64,13 +65,13 @@ public final class SimulatedPickup {
                     * (1 - Math.cos(2 * Math.PI * time / 8 + wanderPhase));
             beat(out, swinging, voices[k & 1], k, time - from, amplitude, runout[k % runout.length], own);
         }
-        addRoom(out, room, dropLoudness(voices), from, new Random(seed + Math.round(from * 1000)));
+        addRoom(out, room, dropLoudness(voices), from, new OneHandRandom(seed + Math.round(from * 1000)));
         return new Sound(out, sampleRate);
     }
 
     /** Loudness by which pieces are brought to a common scale: about full scale for the loudest of them. */
     public double pieceScale() {
-        return 0.25 / dropLoudness(voices(new Random(seed)));
+        return 0.25 / dropLoudness(voices(new OneHandRandom(seed)));
     }
 
     private static Voice[][] voices(Random random) {

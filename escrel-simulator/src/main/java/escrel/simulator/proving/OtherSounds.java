@@ -1,6 +1,7 @@
 package escrel.simulator.proving;
 
 import escrel.core.timing.sound.Sound;
+import escrel.simulator.chance.OneHandRandom;
 import java.util.Random;
 
 /** Sounds that are no watch, or more than one: none of them may ever become a reading. */
@@ -111,7 +112,7 @@ public enum OtherSounds {
     /** Twenty seconds of it; equal seeds give equal samples. */
     public Sound make(long seed) {
         float[] out = new float[(int) (20 * RATE)];
-        fill(out, new Random(seed * 31 + ordinal()));
+        fill(out, new OneHandRandom(seed * 31 + ordinal()));
         return new Sound(out, RATE);
     }
 

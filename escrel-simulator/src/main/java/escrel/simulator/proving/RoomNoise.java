@@ -34,7 +34,7 @@ final class RoomNoise {
         return words;
     }
 
-    /** White noise with a random part of pink, root mean square 1. Pink after Kellet's sum of one-pole filters. */
+    /** White noise with a random part of pink, root mean square 1. Pink is a sum of one-pole filters. */
     static double[] noise(int length, Random random) {
         double pinkPart = random.nextDouble();
         double[] out = new double[length];

@@ -3,6 +3,7 @@ package escrel.simulator.proving;
 import escrel.core.quantity.BeatRate;
 import escrel.core.quantity.LiftAngle;
 import escrel.core.timing.sound.Sound;
+import escrel.simulator.chance.OneHandRandom;
 import java.util.Random;
 
 /**
@@ -44,7 +45,7 @@ public final class Trials {
     }
 
     private Trial make(long number, Difficulty difficulty, long noise) {
-        Random random = new Random(number * 7_919 + 17);
+        Random random = new OneHandRandom(number * 7_919 + 17);
         double rate = SAMPLE_RATES[random.nextInt(SAMPLE_RATES.length)];
         BeatRate beatRate = BeatRate.USUAL.get(random.nextInt(BeatRate.USUAL.size()));
         double lift = 42 + 13 * random.nextDouble();
@@ -55,7 +56,7 @@ public final class Trials {
         double echoes = difficulty == Difficulty.ECHOES ? 0.7 : random.nextInt(3) == 0 ? 0.45 : 0.15;
         Voice[][] voices = voices(random, rate, unlock, impulse, echoes, difficulty);
         double decibels = lowestDecibels + (highestDecibels - lowestDecibels) * random.nextDouble();
-        Random spoiling = new Random(noise * 31 + 7);
+        Random spoiling = new OneHandRandom(noise * 31 + 7);
         float[] out = new float[(int) (seconds * rate)];
         Movement.Truth truth = movement.run(out, rate, voices, spoiling);
         String words = Spoiling.add(difficulty, out, rate, truth.dropTimes(), spoiling);

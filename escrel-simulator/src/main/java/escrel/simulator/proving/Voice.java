@@ -1,5 +1,6 @@
 package escrel.simulator.proving;
 
+import escrel.simulator.chance.OneHandRandom;
 import java.util.Random;
 
 /**
@@ -64,7 +65,7 @@ final class Voice {
     /** Root mean square of its first millisecond at loudness 1. */
     private double rms(double sampleRate) {
         float[] alone = new float[(int) (0.001 * sampleRate)];
-        strike(alone, sampleRate, 0, 1, new Random(1));
+        strike(alone, sampleRate, 0, 1, new OneHandRandom(1));
         double sum = 0;
         for (float x : alone) {
             sum += x * x;
