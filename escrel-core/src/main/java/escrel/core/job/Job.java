@@ -118,7 +118,7 @@ public final class Job extends JobBasis {
 
     /** The same watch under the same schools with something else on record. */
     public Job having(JobHistory otherRecord) {
-        return new Job(otherRecord, sheet(), caseSheet(), heldSchools(), this);
+        return new Job(otherRecord, sheet(), caseSheet(), habits(), this);
     }
 
     /** Each part's episodes, and the rounds. */

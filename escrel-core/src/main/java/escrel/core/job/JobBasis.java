@@ -26,7 +26,7 @@ abstract sealed class JobBasis permits Job {
     private final @Nullable CalibreSheet bound;
     private final @Nullable CaseSheet watchcase;
     private final Schools usual;
-    private final Schools held;
+    private final Schools habits;
     private final Schools schools;
     private final KnownMovement known;
 
@@ -42,8 +42,8 @@ abstract sealed class JobBasis permits Job {
                 : KnownLift.in(recorded.inPresentCodes(), bound.data().liftAngle());
         this.bound = bound;
         this.usual = usual;
-        this.held = held(usual, history);
-        this.schools = ofJob(held, history);
+        this.habits = habits(usual, history);
+        this.schools = ofJob(habits, history);
         this.watchcase = watchcase;
         CalibreSheet sheet = bound == null ? LearntSheet.unknown() : asBound(bound);
         this.known = KnownMovement.of(
@@ -67,7 +67,7 @@ abstract sealed class JobBasis permits Job {
     }
 
     /** A watch that has left stays as it was closed: habits the workshop takes up later ask nothing of it. */
-    private static Schools held(Schools usual, JobHistory history) {
+    private static Schools habits(Schools usual, JobHistory history) {
         return StageOf.hasLeft(history)
                 ? history.last(HandedOver.class).orElseThrow().closedUnder(usual)
                 : usual;
@@ -130,9 +130,9 @@ abstract sealed class JobBasis permits Job {
         return usual;
     }
 
-    /** The same as they hold: of the day the watch left where it has, of today otherwise. */
-    public Schools heldSchools() {
-        return held;
+    /** The schools of workshop and calibre it is read by: of the day the watch left where it has, of today otherwise. */
+    public Schools habits() {
+        return habits;
     }
 
     /** The schools that hold. */

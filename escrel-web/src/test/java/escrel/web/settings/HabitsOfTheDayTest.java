@@ -6,26 +6,18 @@ import escrel.core.job.Job;
 import escrel.core.school.Choice;
 import escrel.core.school.Schools;
 import escrel.web.job.Workshop;
-import escrel.web.storage.Sheets;
-import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
 import escrel.web.testing.Visitor;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** A watch that has left is read by the habits of the day it left: in the workshop it left, and in another. */
 class HabitsOfTheDayTest {
-    private static final EscrelServer SERVER = EscrelServer.empty();
+    private static final EscrelServer SERVER = EscrelServer.knowing("cv-12");
 
     private final Visitor visitor = new Visitor(SERVER.url());
-
-    @BeforeAll
-    static void keepASheet() {
-        SERVER.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
-    }
 
     @AfterAll
     static void stop() {

@@ -36,16 +36,18 @@ class EarlierDossierTest {
         SERVER.close();
     }
 
+    private void takeIn(String kept) throws IOException {
+        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/" + kept + ".json"));
+        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
+                        .body())
+                .contains("The dossier was taken in as job");
+    }
+
     /** In version 1 these jobs lay stripping, adjusting and climbing. */
     @ParameterizedTest
     @CsvSource({"3, STRIPPING", "4, ADJUSTING", "5, CLIMBING"})
     void dossiersOfVersion1AreTakenInAndGoOn(int job, Stage stage) throws IOException {
-        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v1-job-" + job + ".json"));
-
-        String page = visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                .body();
-
-        assertThat(page).contains("The dossier was taken in as job");
+        takeIn("v1-job-" + job);
         assertThat(SERVER.bean(Workshop.class).load(job).stage()).isEqualTo(stage);
         for (String room :
                 new String[] {"strip", "climb", "inspect", "wash", "readings", "turn", "handover", "report"}) {
@@ -58,10 +60,7 @@ class EarlierDossierTest {
     /** In version 4 a bridge that was replaced owed no end-shake, and clean parts were looked at all together. */
     @Test
     void dossierOfVersion4MeansWhatItMeantAndGoesOn() throws IOException {
-        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v4-job-7.json"));
-        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                        .body())
-                .contains("The dossier was taken in as job");
+        takeIn("v4-job-7");
 
         Job job = SERVER.bean(Workshop.class).load(7).job();
         assertThat(job.history().ruleBook()).isEqualTo(RuleBook.THIRD);
@@ -82,10 +81,7 @@ class EarlierDossierTest {
     /** In version 6 oiling named no bottle and no part was prepared for its bath: that reads as it was. */
     @Test
     void dossierOfVersion6IsAsWholeAsItWas() throws IOException {
-        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v6-job-12.json"));
-        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                        .body())
-                .contains("The dossier was taken in as job");
+        takeIn("v6-job-12");
         Job job = SERVER.bean(Workshop.class).load(12).job();
         assertThat(job.history().all(Oiled.class))
                 .isNotEmpty()
@@ -97,14 +93,11 @@ class EarlierDossierTest {
     /** In version 7 a hand-over kept no habits: today's hold, as they did. */
     @Test
     void dossierOfVersion7IsReadByTheHabitsOfToday() throws IOException {
-        byte[] dossier = Files.readAllBytes(Path.of("src/test/resources/dossiers/v7-job-10.json"));
-        assertThat(visitor.upload("/jobs/import", Map.of(), "dossier", "d.json", dossier)
-                        .body())
-                .contains("The dossier was taken in as job");
+        takeIn("v7-job-10");
         Job job = SERVER.bean(Workshop.class).load(10).job();
         assertThat(job.stage()).isEqualTo(Stage.HANDED_OVER);
         assertThat(job.history().last(HandedOver.class)).hasValue(new HandedOver("by the mail boat", List.of()));
-        assertThat(job.heldSchools()).isEqualTo(job.usualSchools());
+        assertThat(job.habits()).isEqualTo(job.usualSchools());
         assertThat(job.accounts()).allMatch(Account::balances);
         assertThat(visitor.get("/jobs/10/schools").body()).contains("Habits were not kept with it then");
     }

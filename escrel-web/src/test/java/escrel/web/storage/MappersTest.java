@@ -2,20 +2,18 @@ package escrel.web.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import escrel.web.testing.BenchHand;
 import escrel.web.testing.EscrelServer;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The mappers against real H2 with the real migrations; what is put in here no page could read. */
 class MappersTest {
-    private static final EscrelServer SERVER = EscrelServer.empty();
+    private static final EscrelServer SERVER = EscrelServer.knowing("cv-12");
     private static final OffsetDateTime NOON =
             OffsetDateTime.of(2026, 11, 23, 12, 0, 0, 123_000, ZoneOffset.ofHours(1));
 
@@ -43,11 +41,6 @@ class MappersTest {
                 NOON,
                 "reading after a day",
                 "identity-" + number);
-    }
-
-    @BeforeAll
-    static void keepASheet() {
-        SERVER.bean(Sheets.class).keep(BenchHand.demoSheet("cv-12"));
     }
 
     @AfterAll

@@ -1,6 +1,7 @@
 package escrel.web.testing;
 
 import escrel.web.EscrelApplication;
+import escrel.web.storage.Sheets;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -33,6 +34,15 @@ public final class EscrelServer implements AutoCloseable {
     /** One on an empty folder. */
     public static EscrelServer empty() {
         return new EscrelServer(folder(), false);
+    }
+
+    /** One that knows calibres of the demo and nothing else. */
+    public static EscrelServer knowing(String... calibres) {
+        EscrelServer server = empty();
+        for (String calibre : calibres) {
+            server.bean(Sheets.class).keep(BenchHand.demoSheet(calibre));
+        }
+        return server;
     }
 
     /** One on a folder that is there already. */
